@@ -1,6 +1,6 @@
 /** Steps that several journeys share: what a host does with hands. */
 import { By, Key, until, type WebDriver } from "selenium-webdriver";
-import { byText, find, hears, press, waitFor } from "./browser.ts";
+import { byText, find, hears, press, WAIT_MS, waitFor } from "./browser.ts";
 
 export const BASE = process.env.ELM_BASE ?? "http://127.0.0.1:3000";
 export const SECOND = process.env.ELM_SECOND ?? BASE;
@@ -108,7 +108,9 @@ export async function addToDesign(driver: WebDriver, what: string): Promise<void
 
 /** Link by which participants choose, from the drawer at Letter that is opened for it. */
 export async function choiceLink(driver: WebDriver): Promise<string> {
-  const link = await driver.wait(until.elementLocated(By.css("[data-choose-link]")), 20_000);
+  const shut = By.xpath("//details[not(@open)]/summary[contains(., 'Participants choose')]");
+  if ((await driver.findElements(shut)).length > 0) await press(driver, shut);
+  const link = await driver.wait(until.elementLocated(By.css("[data-choose-link]")), WAIT_MS);
   return (await link.getAttribute("href")) ?? "";
 }
 

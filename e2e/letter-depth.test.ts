@@ -348,10 +348,6 @@ describe("participants choose", () => {
     const { driver } = host;
     await driver.get(`${address}/letter`);
     const link = await choiceLink(driver);
-    await driver.executeScript(
-      "arguments[0].open = true",
-      await find(driver, By.xpath("//details[./summary[contains(., 'Participants choose')]]")),
-    );
     await press(driver, byText("button", "Lock the names"));
     await find(driver, byText("button", "Open them again"));
     await phone.driver.get(link);

@@ -2,7 +2,7 @@
 import { fileURLToPath } from "node:url";
 import { By } from "selenium-webdriver";
 import { byText, find, openWindow, press, setViewport, shoot, waitFor } from "./browser.ts";
-import { BASE, choose as chooseIn, demoClass, lettered, openDemo } from "./journey.ts";
+import { BASE, choiceLink, choose as chooseIn, demoClass, lettered, openDemo } from "./journey.ts";
 
 const folder = fileURLToPath(new URL("../docs/screenshots/", import.meta.url));
 const window = await openWindow();
@@ -52,8 +52,8 @@ try {
   await press(driver, By.css("[data-seat='6'] button"));
   await driver.sleep(900);
   await picture("seat");
-  const choose =
-    (await (await driver.findElement(By.css("[data-choose-link]"))).getAttribute("href")) ?? "";
+  await driver.get(`${tins}/letter`);
+  const choose = await choiceLink(driver);
   await visit(`${tins}/cut`, "cut");
   await driver.get(`${BASE}/shelf`);
   await press(driver, By.css("[aria-label='Take Seed tin with lid in hand']"));

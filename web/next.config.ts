@@ -16,6 +16,9 @@ const config: NextConfig = {
   turbopack: {
     root: fileURLToPath(new URL("..", import.meta.url)),
     resolveAlias: { module: { browser: "./workers/no-node.ts" } },
+    rules: {
+      "**/words.ts": { loaders: ["./build/sections.cjs"], condition: "browser" },
+    },
   },
   // Types are a gate of their own, over the whole repository.
   typescript: { ignoreBuildErrors: true },

@@ -15,6 +15,7 @@ import {
 } from "./account-actions.ts";
 import type { AccountAnswer } from "./again.ts";
 import { leaveStudio } from "./people-actions.ts";
+import { accountFormsWords } from "./words.ts";
 
 export function Said({ answer }: { answer: AccountAnswer | null }) {
   return answer?.message ? (
@@ -53,24 +54,25 @@ export function Secret({
   );
 }
 
-const FRESH_HINT = "At least ten characters. Four words that do not belong together are good.";
+const freshHint = () => accountFormsWords().atLeastTenCharactersFour;
 
 export function PasswordForm() {
+  const say = accountFormsWords();
   const [answer, act, busy] = useActionState<AccountAnswer | null, FormData>(saveNewPassword, null);
   return (
     <form action={act} className="grid max-w-md gap-4">
-      <Secret name="password" label="Password now" error={answer?.fields?.password} />
+      <Secret name="password" label={say.passwordNow} error={answer?.fields?.password} />
       <Secret
         name="fresh"
-        label="New password"
+        label={say.newPassword}
         fresh
-        hint={FRESH_HINT}
+        hint={freshHint()}
         error={answer?.fields?.fresh}
       />
-      <Secret name="again" label="New password once more" fresh error={answer?.fields?.again} />
+      <Secret name="again" label={say.newPasswordOnce} fresh error={answer?.fields?.again} />
       <Said answer={answer} />
       <Button type="submit" disabled={busy} className="w-fit">
-        Change the password
+        {say.changeThePassword}
       </Button>
     </form>
   );
@@ -78,13 +80,12 @@ export function PasswordForm() {
 
 /** Codes are shown once, to be printed or copied by hand. */
 export function RecoveryCodes({ made }: { made: boolean }) {
+  const say = accountFormsWords();
   const [answer, act, busy] = useActionState<CodesAnswer | null, FormData>(makeRecoveryCodes, null);
   if (answer?.ok)
     return (
       <div>
-        <p className="mb-3">
-          Print them or write them down now: they are not shown again. Each opens your account once.
-        </p>
+        <p className="mb-3">{say.printThemOrWriteThem}</p>
         <ol
           className="mb-4 grid max-w-md grid-cols-2 gap-x-8 gap-y-2 bg-paper p-5 text-xl"
           data-codes
@@ -96,16 +97,16 @@ export function RecoveryCodes({ made }: { made: boolean }) {
           ))}
         </ol>
         <Button onClick={() => window.print()} className="print:hidden">
-          Print
+          {say.print}
         </Button>
       </div>
     );
   return (
-    <form action={act} className="grid max-w-md gap-4" aria-label="Recovery codes">
-      <Secret name="password" label="Your password" />
+    <form action={act} className="grid max-w-md gap-4" aria-label={say.recoveryCodes}>
+      <Secret name="password" label={say.yourPassword} />
       <Said answer={answer} />
       <Button type="submit" disabled={busy} className="w-fit">
-        {made ? "Make new codes (the old ones stop)" : "Make recovery codes"}
+        {say.makeNewCodesTheOld(made)}
       </Button>
     </form>
   );
@@ -113,20 +114,21 @@ export function RecoveryCodes({ made }: { made: boolean }) {
 
 /** What goes is said before, and nothing of it comes back. */
 export function LeaveForm({ studio }: { studio: string }) {
+  const say = accountFormsWords();
   const [answer, act, busy] = useActionState<AccountAnswer | null, FormData>(leave, null);
   return (
     <form action={act} className="grid max-w-md gap-4">
       <Field
-        label="The studio’s name"
-        hint={`To be sure: type “${studio}”.`}
+        label={say.theStudiosName}
+        hint={say.toBeSureType(studio)}
         error={answer?.fields?.studio}
       >
         {(props) => <input {...props} name="studio" required maxLength={200} autoComplete="off" />}
       </Field>
-      <Secret name="password" label="Your password" error={answer?.fields?.password} />
+      <Secret name="password" label={say.yourPassword} error={answer?.fields?.password} />
       <Said answer={answer} />
       <Button type="submit" disabled={busy} className="w-fit">
-        Erase the studio for good
+        {say.eraseTheStudioForGood}
       </Button>
     </form>
   );
@@ -134,13 +136,14 @@ export function LeaveForm({ studio }: { studio: string }) {
 
 /** One's own account; the studio goes on. */
 export function LeaveAlone() {
+  const say = accountFormsWords();
   const [answer, act, busy] = useActionState<AccountAnswer | null, FormData>(leaveStudio, null);
   return (
     <form action={act} className="grid max-w-md gap-4">
-      <Secret name="password" label="Your password" error={answer?.fields?.password} />
+      <Secret name="password" label={say.yourPassword} error={answer?.fields?.password} />
       <Said answer={answer} />
       <Button type="submit" disabled={busy} className="w-fit">
-        Erase your account
+        {say.eraseYourAccount}
       </Button>
     </form>
   );
@@ -154,6 +157,7 @@ export interface SessionLine {
 }
 
 export function Sessions({ sessions }: { sessions: readonly SessionLine[] }) {
+  const texts = accountFormsWords();
   const { busy, said, act } = useAct();
   return (
     <>
@@ -164,8 +168,8 @@ export function Sessions({ sessions }: { sessions: readonly SessionLine[] }) {
             className="flex min-h-11 flex-wrap items-baseline justify-between gap-x-6 border-rule border-b py-2"
           >
             <span>
-              <b>{device || "A device that does not say what it is"}</b>{" "}
-              <span className="text-soft">{own ? "this one" : `last used ${seen}`}</span>
+              <b>{texts.aDevice(device)}</b>{" "}
+              <span className="text-soft">{texts.thisOneLastUsed(own, seen)}</span>
             </span>
             {!own && (
               <button
@@ -174,7 +178,7 @@ export function Sessions({ sessions }: { sessions: readonly SessionLine[] }) {
                 disabled={busy}
                 onClick={() => act(() => signOutDevice(id))}
               >
-                sign out
+                {texts.signOut}
               </button>
             )}
           </li>
@@ -183,7 +187,7 @@ export function Sessions({ sessions }: { sessions: readonly SessionLine[] }) {
       <Said answer={{ ok: false, message: said }} />
       {sessions.length > 1 && (
         <Button className="mt-3" disabled={busy} onClick={() => act(signOutOthers)}>
-          Sign out everywhere else
+          {texts.signOutEverywhereElse}
         </Button>
       )}
     </>
@@ -191,16 +195,14 @@ export function Sessions({ sessions }: { sessions: readonly SessionLine[] }) {
 }
 
 export function RecoverForm() {
+  const say = accountFormsWords();
   const [answer, act, busy] = useActionState<AccountAnswer | null, FormData>(recover, null);
   return (
     <form action={act} className="grid gap-4">
-      <Field label="E-mail address">
+      <Field label={say.eMailAddress}>
         {(props) => <input {...props} name="email" type="email" autoComplete="username" required />}
       </Field>
-      <Field
-        label="One of your recovery codes"
-        hint="Ten letters and figures, such as k3xmp-9qtab."
-      >
+      <Field label={say.oneOfYourRecoveryCodes} hint={say.tenLettersAndFiguresSuch}>
         {(props) => (
           <input
             {...props}
@@ -215,14 +217,14 @@ export function RecoverForm() {
       </Field>
       <Secret
         name="fresh"
-        label="New password"
+        label={say.newPassword}
         fresh
-        hint={FRESH_HINT}
+        hint={freshHint()}
         error={answer?.fields?.fresh}
       />
       <Said answer={answer} />
       <Button type="submit" tone="main" disabled={busy}>
-        Set the password and sign in
+        {say.setThePasswordAndSign}
       </Button>
     </form>
   );

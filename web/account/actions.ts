@@ -25,6 +25,7 @@ import {
 } from "@/data/sign-in.ts";
 import { act, no, takes } from "@/requests/act.ts";
 import { callerAddress } from "@/requests/caller.ts";
+import { LANGUAGE_COOKIE, LANGUAGES } from "@/ui/language.ts";
 import { whyCommon } from "./common-passwords.ts";
 import { firstMessages, personFields, plain, typedIn } from "./form-fields.ts";
 import { hashedAs } from "./password.ts";
@@ -35,8 +36,10 @@ import {
   isOpen,
   rememberDevice,
   requireHost,
+  requireMember,
 } from "./session.ts";
 import { mayTry, normalEmail, wasRight } from "./tries.ts";
+import { actionsWords } from "./words.ts";
 
 export interface FormAnswer {
   readonly message: string;
@@ -54,9 +57,10 @@ export const signIn = act(
   [takes.before<FormAnswer | null>(), takes.form],
   (message) => ({ message }),
   async (_before: FormAnswer | null, form: FormData): Promise<FormAnswer> => {
+    const say = actionsWords();
     const typed = { email: String(form.get("email") ?? "") };
     const read = signInSchema.safeParse({ email: typed.email, password: form.get("password") });
-    if (!read.success) return { message: "Give your e-mail address and your password.", typed };
+    if (!read.success) return { message: say.giveYourEMailAddress, typed };
     const { email, password } = read.data;
     const device = (await cookies()).get(DEVICE)?.value;
     const { salt, known } = await withoutStudio(async (sql) => ({
@@ -64,13 +68,11 @@ export const signIn = act(
       known: device !== undefined && (await deviceKnown(sql, email, device.slice(0, 100))),
     }));
     const trying = { email, address: await callerAddress(), known };
-    if (!(await mayTry(trying)))
-      return { message: "Too many wrong tries. Wait a quarter of an hour, then try again.", typed };
+    if (!(await mayTry(trying))) return { message: say.tooManyWrongTriesWait, typed };
     const hashed = await hashedAs(salt, password);
     const person = await withoutStudio((sql) => signedWith(sql, email, hashed));
     const studio = person && (await withStudio(person.studioId, (sql) => readStudio(sql, person)));
-    if (!person || !studio || !isOpen(studio))
-      return { message: "This e-mail address and password do not belong together.", typed };
+    if (!person || !studio || !isOpen(studio)) return { message: say.thisEMailAddress, typed };
     await wasRight(trying);
     await rememberDevice(person);
     await beginSession(person);
@@ -100,34 +102,41 @@ export const signOut = act(
 );
 
 const studioSchema = z.object({
-  studio: plain.pipe(z.string().trim().min(1, "Give your studio a name.").max(120)),
+  studio: plain.pipe(
+    z
+      .string()
+      .trim()
+      .min(1, { error: () => actionsWords().giveYourStudioAName })
+      .max(120),
+  ),
   ...personFields,
   unit: z.enum(["mm", "cm", "inFraction", "inDecimal"]),
-  zone: z.string().refine(isZone, "A time zone such as Europe/London."),
+  zone: z.string().refine(isZone, { error: () => actionsWords().aTimeZone }),
 });
 
 export const startStudio = act(
   [takes.before<FormAnswer | null>(), takes.form],
   (message) => ({ message }),
   async (_before: FormAnswer | null, form: FormData): Promise<FormAnswer> => {
+    const say = actionsWords();
     const typed = typedIn(form, ["studio", "person", "email", "unit", "zone"]);
     const read = studioSchema.safeParse({ ...typed, password: form.get("password") });
     if (!read.success)
-      return { message: "Something is missing.", fields: firstMessages(read.error), typed };
+      return { message: say.somethingIsMissing, fields: firstMessages(read.error), typed };
     const { studio, person, email } = read.data;
     const common = whyCommon(read.data.password, [studio, person, email]);
-    if (common) return { message: "Choose another password.", fields: { password: common }, typed };
+    if (common) return { message: say.chooseAnotherPassword, fields: { password: common }, typed };
     const address = await callerAddress();
     if (
       !(await withoutStudio((sql) => attemptAllowed(sql, `open:${address ?? "unknown"}`, 20, 3600)))
     )
-      return { message: "Too many new studios from here. Wait an hour.", typed };
+      return { message: say.tooManyNewStudios, typed };
     const passwordHash = await hash(read.data.password);
     const signed = await withoutStudio((sql) => openStudio(sql, { ...read.data, passwordHash }));
     if (!signed)
       return {
-        message: "This e-mail address has a studio already: sign in instead.",
-        fields: { email: "Taken." },
+        message: say.thisEMailAddress2,
+        fields: { email: say.taken },
         typed,
       };
     await rememberDevice(signed);
@@ -137,11 +146,17 @@ export const startStudio = act(
 );
 
 const settingsSchema = z.strictObject({
-  name: z.string().trim().min(1, "Give your studio a name.").max(120),
+  name: z
+    .string()
+    .trim()
+    .min(1, { error: () => actionsWords().giveYourStudioAName })
+    .max(120),
   unit: z.enum(["mm", "cm", "inFraction", "inDecimal"]),
-  zone: z.string().refine(isZone, "A time zone such as Europe/London."),
+  zone: z.string().refine(isZone, { error: () => actionsWords().aTimeZone }),
   eveningMinutes: z.number().int().min(0).max(1440),
-  eveningStart: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/u, "A time such as 19:30."),
+  eveningStart: z
+    .string()
+    .regex(/^([01]\d|2[0-3]):[0-5]\d$/u, { error: () => actionsWords().aTime }),
   settings: studioSettingsSchema,
 });
 export type StudioValues = z.infer<typeof settingsSchema>;
@@ -190,17 +205,34 @@ export const chooseCutter = act(
   [takes.text.nullable()],
   no,
   async (name: string | null): Promise<{ readonly ok: boolean; readonly message: string }> => {
+    const say = actionsWords();
     const host = await requireHost();
     if (name !== null && !machinesHere().has(name))
-      return { ok: false, message: "There is no such machine here." };
+      return { ok: false, message: say.thereIsNoSuchMachine };
     const answer = await withStudio(host.studioId, async (sql) => {
-      if (await runningJob(sql))
-        return { ok: false, message: "A load is being cut: wait until it is done." };
+      if (await runningJob(sql)) return { ok: false, message: say.aLoadIsBeingCut };
       return (await holdCutter(sql, host.studioId, name))
         ? { ok: true, message: "" }
-        : { ok: false, message: "Another studio has it. It can be taken when it is given back." };
+        : { ok: false, message: say.anotherStudio };
     });
     if (answer.ok) revalidatePath("/", "layout");
     return answer;
+  },
+);
+
+const LANGUAGE_DAYS = 365;
+
+/** What the desk speaks on this device; nothing of the studio changes. */
+export const chooseLanguage = act(
+  [z.enum(LANGUAGES)],
+  () => undefined,
+  async (language): Promise<void> => {
+    await requireMember();
+    (await cookies()).set(LANGUAGE_COOKIE, language, {
+      httpOnly: true,
+      sameSite: "lax",
+      path: "/",
+      maxAge: LANGUAGE_DAYS * 24 * 3600,
+    });
   },
 );

@@ -6,6 +6,7 @@ import { callerAddress } from "../requests/caller.ts";
 import { hashedAs } from "./password.ts";
 import type { Member } from "./session.ts";
 import { mayTry, normalEmail, type Trying, wasRight } from "./tries.ts";
+import { againWords } from "./words.ts";
 
 export interface AccountAnswer {
   readonly ok: boolean;
@@ -15,10 +16,9 @@ export interface AccountAnswer {
   readonly typed?: Readonly<Record<string, string>>;
 }
 
-export const OFTEN = "Too many wrong tries. Wait a quarter of an hour, then try again.";
-const WRONG = "That is not your password now.";
-export const DEMO =
-  "The demo studio is everybody’s: its account stays as it is. Start a studio of your own.";
+export const tooOften = () => againWords().tooManyWrongTriesWait;
+const wrongSaid = () => againWords().thatIsNotYourPassword;
+export const demoStays = () => againWords().theDemoStudioIsEverybodys;
 
 /** Counted like signing in. @returns why not, where it is not their password */
 export async function isTheirs(
@@ -27,10 +27,10 @@ export async function isTheirs(
 ): Promise<{ readonly hash: string } | string> {
   const email = normalEmail(await withStudio(host.studioId, (sql) => emailOf(sql, host.personId)));
   const trying: Trying = { email, address: await callerAddress(), known: true };
-  if (!(await mayTry(trying))) return OFTEN;
+  if (!(await mayTry(trying))) return tooOften();
   const hashed = await hashedAs(await withoutStudio((sql) => signInSalt(sql, email)), typed);
   const person = await withoutStudio((sql) => signedWith(sql, email, hashed));
-  if (person?.personId !== host.personId) return WRONG;
+  if (person?.personId !== host.personId) return wrongSaid();
   await wasRight(trying);
   return { hash: hashed };
 }

@@ -1,19 +1,26 @@
 /** What a person says of themselves, and how it is answered where it does not fit. */
 import * as z from "zod";
 import { normalEmail } from "./tries.ts";
+import { formFieldsWords } from "./words.ts";
 
 /** No database keeps a null byte. */
 export const plain = z.string().refine((text) => !text.includes("\0"));
 
-export const LEAST = "At least ten characters.";
+export const least = () => formFieldsWords().atLeastTenCharacters;
 
 export const personFields = {
-  person: plain.pipe(z.string().trim().min(1, "Say who you are.").max(120)),
+  person: plain.pipe(
+    z
+      .string()
+      .trim()
+      .min(1, { error: () => formFieldsWords().sayWhoYouAre })
+      .max(120),
+  ),
   email: z
     .string()
     .transform(normalEmail)
-    .pipe(z.email("An e-mail address such as host@studio.example.").max(254)),
-  password: z.string().min(10, LEAST).max(200),
+    .pipe(z.email({ error: () => formFieldsWords().anEMailAddress }).max(254)),
+  password: z.string().min(10, { error: least }).max(200),
 };
 
 /** Of each field what is wrong first. */

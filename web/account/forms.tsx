@@ -5,21 +5,23 @@ import { Button } from "@/ui/button.tsx";
 import { Field } from "@/ui/field.tsx";
 import { type FormAnswer, signIn, startStudio } from "./actions.ts";
 import { PersonFields } from "./person-fields.tsx";
+import { formsWords } from "./words.ts";
 
 function Message({ answer }: { answer: FormAnswer | null }) {
   return answer ? (
-    <p role="alert" className={answer.message === "Saved." ? "text-elm-dark" : "text-brick"}>
+    <p role="alert" className="text-brick">
       {answer.message}
     </p>
   ) : null;
 }
 
 export function SignInForm() {
+  const say = formsWords();
   const [answer, act, busy] = useActionState<FormAnswer | null, FormData>(signIn, null);
   return (
     <form action={act} className="grid gap-4">
-      <h2 className="text-xl">Sign in</h2>
-      <Field label="E-mail address">
+      <h2 className="text-xl">{say.signIn}</h2>
+      <Field label={say.eMailAddress}>
         {(props) => (
           <input
             {...props}
@@ -31,7 +33,7 @@ export function SignInForm() {
           />
         )}
       </Field>
-      <Field label="Password">
+      <Field label={say.password}>
         {(props) => (
           <input
             {...props}
@@ -44,25 +46,26 @@ export function SignInForm() {
       </Field>
       <Message answer={answer} />
       <Button type="submit" disabled={busy}>
-        {busy ? "Looking …" : "Sign in"}
+        {say.lookingSign(busy)}
       </Button>
     </form>
   );
 }
 
-const UNITS = [
-  ["mm", "Millimetres"],
-  ["cm", "Centimetres"],
-  ["inFraction", "Inches, fractions (5 1/2)"],
-  ["inDecimal", "Inches, decimals (5.5)"],
-] as const;
+const units = () =>
+  [
+    ["mm", formsWords().millimetres],
+    ["cm", formsWords().centimetres],
+    ["inFraction", formsWords().inchesFractions512],
+    ["inDecimal", formsWords().inchesDecimals55],
+  ] as const;
 
 function UnitField({ chosen }: { chosen: string | undefined }) {
   return (
-    <Field label="Lengths in">
+    <Field label={formsWords().lengthsIn}>
       {(props) => (
         <select {...props} name="unit" defaultValue={chosen ?? "mm"}>
-          {UNITS.map(([value, words]) => (
+          {units().map(([value, words]) => (
             <option key={value} value={value}>
               {words}
             </option>
@@ -74,11 +77,12 @@ function UnitField({ chosen }: { chosen: string | undefined }) {
 }
 
 export function StartStudioForm() {
+  const say = formsWords();
   const [answer, act, busy] = useActionState<FormAnswer | null, FormData>(startStudio, null);
   const zone = answer?.typed?.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone;
   return (
     <form action={act} className="grid gap-4">
-      <Field label="Name of the studio" error={answer?.fields?.studio}>
+      <Field label={say.nameOfTheStudio} error={answer?.fields?.studio}>
         {(props) => (
           <input
             {...props}
@@ -90,7 +94,7 @@ export function StartStudioForm() {
         )}
       </Field>
       <PersonFields answer={answer} />
-      <Field label="Password" hint="At least ten characters." error={answer?.fields?.password}>
+      <Field label={say.password} hint={say.atLeastTenCharacters} error={answer?.fields?.password}>
         {(props) => (
           <input
             {...props}
@@ -103,14 +107,14 @@ export function StartStudioForm() {
         )}
       </Field>
       <UnitField chosen={answer?.typed?.unit} />
-      <Field label="Time zone" error={answer?.fields?.zone}>
+      <Field label={say.timeZone} error={answer?.fields?.zone}>
         {(props) => (
           <input {...props} name="zone" required defaultValue={zone} suppressHydrationWarning />
         )}
       </Field>
       <Message answer={answer} />
       <Button type="submit" disabled={busy}>
-        Start the studio
+        {say.startTheStudio}
       </Button>
     </form>
   );

@@ -1,5 +1,6 @@
 import { createHash } from "node:crypto";
 import type { Role } from "../data/people.ts";
+import { invitationWords } from "./words.ts";
 
 /** Days after which a link to join lets nobody in any more. */
 export const INVITED_DAYS = 7;
@@ -9,11 +10,19 @@ const MOST_LETTERS = 60;
 export const invitationHash = (code: string): string =>
   createHash("sha256").update(code.slice(0, MOST_LETTERS)).digest("hex");
 
-export const ROLE_WORDS: Readonly<Record<Role, { readonly name: string; readonly may: string }>> = {
-  owner: { name: "Owner", may: "everything, and says who works here" },
-  cohost: { name: "Co-host", may: "everything but who works here, and erasing the studio" },
-  helper: {
-    name: "Helper",
-    may: "works at Cut, Weed and Pack; sees no prices and no addresses, and plans nothing",
+export const roleWords = (): Readonly<
+  Record<Role, { readonly name: string; readonly may: string }>
+> => ({
+  owner: {
+    name: invitationWords().owner,
+    may: invitationWords().everythingAndSaysWhoWorks,
   },
-};
+  cohost: {
+    name: invitationWords().coHost,
+    may: invitationWords().everythingButWhoWorksHere,
+  },
+  helper: {
+    name: invitationWords().helper,
+    may: invitationWords().worksAtCutWeed,
+  },
+});

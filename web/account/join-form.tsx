@@ -6,9 +6,11 @@ import { Said, Secret } from "./account-forms.tsx";
 import type { AccountAnswer } from "./again.ts";
 import { join } from "./people-actions.ts";
 import { PersonFields } from "./person-fields.tsx";
+import { joinFormWords } from "./words.ts";
 
 /** Who comes in by an invitation says who they are. */
 export function JoinForm({ code }: { code: string }) {
+  const say = joinFormWords();
   const [answer, act, busy] = useActionState<AccountAnswer | null, FormData>(join, null);
   return (
     <form action={act} className="grid gap-4">
@@ -16,14 +18,14 @@ export function JoinForm({ code }: { code: string }) {
       <PersonFields answer={answer} />
       <Secret
         name="password"
-        label="Password"
+        label={say.password}
         fresh
-        hint="At least ten characters. Four words that do not belong together are good."
+        hint={say.atLeastTenCharactersFour}
         error={answer?.fields?.password}
       />
       <Said answer={answer} />
       <Button type="submit" tone="main" disabled={busy}>
-        Join
+        {say.join}
       </Button>
     </form>
   );

@@ -26,24 +26,24 @@ import { attemptAllowed, readStudio } from "@/data/sign-in.ts";
 import { act, no, takes } from "@/requests/act.ts";
 import { callerAddress } from "@/requests/caller.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
-import { DEMO, isTheirs, OFTEN } from "./again.ts";
+import { demoStays, isTheirs, tooOften } from "./again.ts";
 import { deviceOf } from "./device.ts";
 import {
-  NO_NAME,
+  noName,
   passkeySite,
   readAuthentication,
   readRegistration,
   SIGN_SECONDS,
 } from "./passkey.ts";
 import { beginSession, isOpen, rememberDevice, requireMember } from "./session.ts";
+import { passkeyActionsWords } from "./words.ts";
 
 export type Asked<O> =
   | { readonly ok: true; readonly options: O }
   | { readonly ok: false; readonly message: string };
 
-const APP = "Elm Basket";
-const UNSIGNED =
-  "The device’s answer did not fit, or came after five minutes. Press once more; if it happens again, sign in by your password.";
+const app = () => passkeyActionsWords().elmBasket;
+const unsigned = () => passkeyActionsWords().theDevicesAnswer;
 
 /** What a device has to sign so that it may sign in from now on; by the password. */
 export const beginPasskey = act(
@@ -51,10 +51,10 @@ export const beginPasskey = act(
   no,
   async (password): Promise<Asked<PublicKeyCredentialCreationOptionsJSON>> => {
     const member = await requireMember();
-    if (member.studio.is_demo) return no(DEMO);
+    if (member.studio.is_demo) return no(demoStays());
     const site = await passkeySite();
-    if (!site) return no(NO_NAME);
-    if (!password) return no("Type your password first.");
+    if (!site) return no(noName());
+    if (!password) return no(passkeyActionsWords().typeYourPasswordFirst);
     const now = await isTheirs(member, password.slice(0, 200));
     if (typeof now === "string") return no(now);
     const [email, known] = await withStudio(
@@ -63,7 +63,7 @@ export const beginPasskey = act(
         [await emailOf(sql, member.personId), await listPasskeys(sql, member.personId)] as const,
     );
     const options = await generateRegistrationOptions({
-      rpName: APP,
+      rpName: app(),
       rpID: site.id,
       userName: email,
       userDisplayName: member.studio.person,
@@ -83,7 +83,7 @@ export const keepPasskey = act([takes.anything], no, async (given): Promise<ActA
   const member = await requireMember();
   const site = await passkeySite();
   const response = readRegistration(given);
-  if (!site || !response) return no(UNSIGNED);
+  if (!site || !response) return no(unsigned());
   const verified = await verifyRegistrationResponse({
     response,
     expectedChallenge: (challenge) =>
@@ -91,13 +91,13 @@ export const keepPasskey = act([takes.anything], no, async (given): Promise<ActA
     expectedOrigin: site.origin,
     expectedRPID: site.id,
   }).catch(() => null);
-  if (!verified?.verified) return no(UNSIGNED);
+  if (!verified?.verified) return no(unsigned());
   const { id, publicKey, counter, transports = [] } = verified.registrationInfo.credential;
   const device = deviceOf((await headers()).get("user-agent"));
   const kept = await withStudio(member.studioId, (sql) =>
     addPasskey(sql, member, { id, publicKey, counter, transports }, device),
   );
-  if (!kept) return no("There are twenty passkeys already, or this one is kept: remove one first.");
+  if (!kept) return no(passkeyActionsWords().thereAreTwentyPasskeysAlready);
   revalidatePath("/settings/account");
   return { ok: true };
 });
@@ -118,7 +118,7 @@ export const askPasskey = act(
   no,
   async (): Promise<Asked<PublicKeyCredentialRequestOptionsJSON>> => {
     const site = await passkeySite();
-    if (!site) return no(NO_NAME);
+    if (!site) return no(noName());
     const address = await callerAddress();
     const options = await generateAuthenticationOptions({
       rpID: site.id,
@@ -126,7 +126,7 @@ export const askPasskey = act(
     });
     return withoutStudio(async (sql) => {
       if (!(await attemptAllowed(sql, `passkey:${address ?? "unknown"}`, MOST_ASKED, 600)))
-        return no(OFTEN);
+        return no(tooOften());
       await keepChallenge(sql, options.challenge, null, SIGN_SECONDS);
       return { ok: true, options };
     });
@@ -137,8 +137,7 @@ export const signInByPasskey = act([takes.anything], no, async (given): Promise<
   const site = await passkeySite();
   const response = readAuthentication(given);
   const found = response && (await withoutStudio((sql) => passkeyFor(sql, response.id)));
-  if (!site || !found)
-    return no("This passkey belongs to no account here any more. Sign in by your password.");
+  if (!site || !found) return no(passkeyActionsWords().thisPasskeyBelongs);
   const { credential, ...signed } = found;
   const verified = await verifyAuthenticationResponse({
     response,
@@ -147,12 +146,12 @@ export const signInByPasskey = act([takes.anything], no, async (given): Promise<
     expectedRPID: site.id,
     credential: { ...credential, transports: [...credential.transports] },
   }).catch(() => null);
-  if (!verified?.verified) return no(UNSIGNED);
+  if (!verified?.verified) return no(unsigned());
   const studio = await withStudio(signed.studioId, async (sql) => {
     await usedPasskey(sql, credential.id, verified.authenticationInfo.newCounter);
     return readStudio(sql, signed);
   });
-  if (!studio || !isOpen(studio)) return no(UNSIGNED);
+  if (!studio || !isOpen(studio)) return no(unsigned());
   await rememberDevice(signed);
   await beginSession(signed);
   redirect("/");

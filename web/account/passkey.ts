@@ -6,6 +6,7 @@ import { isIP } from "node:net";
 import type { AuthenticationResponseJSON, RegistrationResponseJSON } from "@simplewebauthn/server";
 import * as z from "zod";
 import { siteAddress } from "../ui/site-address.ts";
+import { passkeyWords } from "./words.ts";
 
 /** Seconds in which a device has to have signed. */
 export const SIGN_SECONDS = 300;
@@ -24,8 +25,7 @@ export function siteOf(address: string): Site | null {
 
 export const passkeySite = async (): Promise<Site | null> => siteOf(await siteAddress());
 
-export const NO_NAME =
-  "Devices keep passkeys for an address with a name, and this one is figures only. Open the page by the name of the server, or as http://localhost on the computer it runs on.";
+export const noName = () => passkeyWords().devicesKeepPasskeys;
 
 const coded = z.string().max(20_000);
 const credential = {

@@ -12,12 +12,12 @@ import {
   removePasskey,
   signInByPasskey,
 } from "./passkey-actions.ts";
+import { passkeysWords } from "./words.ts";
 
-const UNABLE =
-  "This browser keeps no passkeys here: they need a secure page, or http://localhost on the computer the server runs on.";
+const unable = () => passkeysWords().thisBrowserKeepsNoPasskeys;
 /** The person closed the device's own question, or took too long. */
-const GIVEN_UP = "Nothing was changed: the device’s question was closed.";
-const LOST = "No connection: it was not done. Try again in a moment.";
+const givenUp = () => passkeysWords().nothingWasChangedTheDevices;
+const lost = () => passkeysWords().noConnection;
 
 const isAble = (): boolean => window.isSecureContext && "PublicKeyCredential" in window;
 /** The library comes when it is needed. */
@@ -33,6 +33,7 @@ const asked = <T,>(sign: Promise<T>): Promise<T | null> =>
 
 /** By fingerprint, face, PIN or key, where a device keeps one. */
 export function PasskeySignIn() {
+  const say = passkeysWords();
   const [able, setAble] = useState(false);
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
@@ -46,17 +47,17 @@ export function PasskeySignIn() {
         if (!begun.ok) return setSaid(begun.message);
         const { startAuthentication } = await browser();
         const response = await asked(startAuthentication({ optionsJSON: begun.options }));
-        if (!response) return setSaid("No passkey was used. Sign in by your password.");
+        if (!response) return setSaid(say.noPasskeyWasUsedSign);
         const answer = await signInByPasskey(response);
         if (answer && !answer.ok) setSaid(answer.message);
       } catch {
-        setSaid(LOST);
+        setSaid(lost());
       }
     });
   return (
     <div className="mt-4 border-rule border-t pt-4">
       <Button className="w-full" disabled={busy} onClick={signIn}>
-        Sign in with a passkey
+        {say.signInWithAPasskey}
       </Button>
       <Said answer={{ ok: false, message: said }} />
     </div>
@@ -70,6 +71,7 @@ export interface PasskeyLine {
 }
 
 export function Passkeys({ passkeys }: { passkeys: readonly PasskeyLine[] }) {
+  const texts = passkeysWords();
   const router = useRouter();
   const { busy, said, act } = useAct();
   const [making, start] = useTransition();
@@ -79,13 +81,13 @@ export function Passkeys({ passkeys }: { passkeys: readonly PasskeyLine[] }) {
     start(async () => {
       setTrouble("");
       setMade(false);
-      if (!isAble()) return setTrouble(UNABLE);
+      if (!isAble()) return setTrouble(unable());
       try {
         const begun = await beginPasskey(String(form.get("password") ?? ""));
         if (!begun.ok) return setTrouble(begun.message);
         const { startRegistration } = await browser();
         const response = await asked(startRegistration({ optionsJSON: begun.options }));
-        if (!response) return setTrouble(GIVEN_UP);
+        if (!response) return setTrouble(givenUp());
         const answer = await keepPasskey(response);
         if (!answer.ok) return setTrouble(answer.message);
         setMade(true);
@@ -93,23 +95,22 @@ export function Passkeys({ passkeys }: { passkeys: readonly PasskeyLine[] }) {
       } catch (error) {
         setTrouble(
           error instanceof Error && error.name === "InvalidStateError"
-            ? "This device keeps a passkey for you already."
-            : LOST,
+            ? texts.thisDeviceKeepsAPasskey
+            : lost(),
         );
       }
     });
   return (
     <>
       {passkeys.length > 0 && (
-        <ul className="mb-5 max-w-2xl" aria-busy={busy} aria-label="Passkeys">
+        <ul className="mb-5 max-w-2xl" aria-busy={busy} aria-label={texts.passkeys}>
           {passkeys.map(({ id, device, when }) => (
             <li
               key={id}
               className="flex min-h-11 flex-wrap items-baseline justify-between gap-x-6 border-rule border-b py-2"
             >
               <span>
-                <b>{device || "A device that does not say what it is"}</b>{" "}
-                <span className="text-soft">{when}</span>
+                <b>{texts.aDevice(device)}</b> <span className="text-soft">{when}</span>
               </span>
               <button
                 type="button"
@@ -117,22 +118,17 @@ export function Passkeys({ passkeys }: { passkeys: readonly PasskeyLine[] }) {
                 disabled={busy}
                 onClick={() => act(() => removePasskey(id))}
               >
-                remove
+                {texts.remove}
               </button>
             </li>
           ))}
         </ul>
       )}
-      <form action={make} className="grid max-w-md gap-4" aria-label="A passkey more">
-        <Secret name="password" label="Your password" />
-        <Said
-          answer={{
-            ok: made,
-            message: made ? "Kept: this device signs you in from now on." : trouble || said,
-          }}
-        />
+      <form action={make} className="grid max-w-md gap-4" aria-label={texts.aPasskey}>
+        <Secret name="password" label={texts.yourPassword} />
+        <Said answer={{ ok: made, message: texts.keptThisDeviceSigns(made, trouble, said) }} />
         <Button type="submit" disabled={making} className="w-fit">
-          Keep a passkey on this device
+          {texts.keepAPasskey}
         </Button>
       </form>
     </>

@@ -12,7 +12,7 @@ import { act, no, takes } from "@/requests/act.ts";
 import { callerAddress } from "@/requests/caller.ts";
 import { siteAddress } from "@/ui/site-address.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
-import { type AccountAnswer, DEMO, isTheirs } from "./again.ts";
+import { type AccountAnswer, demoStays, isTheirs } from "./again.ts";
 import { whyCommon } from "./common-passwords.ts";
 import { firstMessages, personFields, typedIn } from "./form-fields.ts";
 import { INVITED_DAYS, invitationHash } from "./invitation.ts";
@@ -23,6 +23,7 @@ import {
   requireMember,
   requireOwner,
 } from "./session.ts";
+import { peopleActionsWords } from "./words.ts";
 
 export interface InviteAnswer {
   readonly ok: boolean;
@@ -41,7 +42,7 @@ export const invitePerson = act(
   async (as): Promise<InviteAnswer> => {
     const refused = (message: string): InviteAnswer => ({ ...no(message), link: "" });
     const owner = await requireOwner();
-    if (owner.studio.is_demo) return refused(DEMO);
+    if (owner.studio.is_demo) return refused(demoStays());
     const code = freshCode(CODE_LETTERS);
     const made = await withStudio(owner.studioId, (sql) =>
       invite(sql, owner.studioId, {
@@ -50,10 +51,7 @@ export const invitePerson = act(
         days: INVITED_DAYS,
       }),
     );
-    if (!made)
-      return refused(
-        "Thirty people and open invitations are the most: take one of them back first.",
-      );
+    if (!made) return refused(peopleActionsWords().thirtyPeopleAndOpenInvitations);
     revalidatePath("/settings/account");
     return { ok: true, message: "", link: `${await siteAddress()}/join/${code}` };
   },
@@ -66,24 +64,24 @@ export const withdrawInvitation = act([takes.id], no, async (id): Promise<ActAns
   return { ok: true };
 });
 
-const LAST_OWNER = "A studio keeps an owner: make somebody else one first.";
+const lastOwner = () => peopleActionsWords().aStudioKeepsAnOwner;
 
 export const changeRole = act([takes.id, role], no, async (person, as): Promise<ActAnswer> => {
   const owner = await requireOwner();
-  if (owner.studio.is_demo) return no(DEMO);
+  if (owner.studio.is_demo) return no(demoStays());
   const done = await withStudio(owner.studioId, (sql) => giveRole(sql, owner.personId, person, as));
   revalidatePath("/settings/account");
-  return done ? { ok: true } : no(LAST_OWNER);
+  return done ? { ok: true } : no(lastOwner());
 });
 
 /** Its account goes at once, on every device; what it marked and planned stays. */
 export const removeFromStudio = act([takes.id], no, async (person): Promise<ActAnswer> => {
   const owner = await requireOwner();
-  if (owner.studio.is_demo) return no(DEMO);
-  if (person === owner.personId) return no(LAST_OWNER);
+  if (owner.studio.is_demo) return no(demoStays());
+  if (person === owner.personId) return no(lastOwner());
   const done = await withStudio(owner.studioId, (sql) => removePerson(sql, owner.personId, person));
   revalidatePath("/settings/account");
-  return done ? { ok: true } : no("That person is not here any more.");
+  return done ? { ok: true } : no(peopleActionsWords().thatPersonIsNotHere);
 });
 
 /** The own account, by the password; the studio goes on without it. */
@@ -91,15 +89,16 @@ export const leaveStudio = act(
   [takes.before<AccountAnswer | null>(), takes.form],
   no,
   async (_before: AccountAnswer | null, form: FormData): Promise<AccountAnswer> => {
+    const say = peopleActionsWords();
     const member = await requireMember();
-    if (member.studio.is_demo) return no(DEMO);
+    if (member.studio.is_demo) return no(demoStays());
     const typed = String(form.get("password") ?? "").slice(0, 200);
-    const now = typed ? await isTheirs(member, typed) : "Type it as it is now.";
-    if (typeof now === "string") return { ...no("Nothing was erased."), fields: { password: now } };
+    const now = typed ? await isTheirs(member, typed) : say.typeIt;
+    if (typeof now === "string") return { ...no(say.nothingWasErased), fields: { password: now } };
     const gone = await withStudio(member.studioId, (sql) =>
       removePerson(sql, member.personId, member.personId),
     );
-    if (!gone) return no(LAST_OWNER);
+    if (!gone) return no(lastOwner());
     await endSession();
     redirect("/sign-in");
   },
@@ -113,6 +112,7 @@ export const join = act(
   [takes.before<AccountAnswer | null>(), takes.form],
   no,
   async (_before: AccountAnswer | null, form: FormData): Promise<AccountAnswer> => {
+    const say = peopleActionsWords();
     const typed = typedIn(form, ["person", "email"]);
     const refused = (message: string, fields = {}): AccountAnswer => ({
       ...no(message),
@@ -120,15 +120,15 @@ export const join = act(
       typed,
     });
     const read = joinSchema.safeParse({ ...typed, password: form.get("password") });
-    if (!read.success) return refused("Something is missing.", firstMessages(read.error));
+    if (!read.success) return refused(say.somethingIsMissing, firstMessages(read.error));
     const { person, email, password } = read.data;
     const common = whyCommon(password, [person, email]);
-    if (common) return refused("Choose another password.", { password: common });
+    if (common) return refused(say.chooseAnotherPassword, { password: common });
     const address = await callerAddress();
     const allowed = await withoutStudio((sql) =>
       attemptAllowed(sql, `join:${address ?? "unknown"}`, MOST_JOINED, 3600),
     );
-    if (!allowed) return refused("Too many tries from here. Wait an hour.");
+    if (!allowed) return refused(say.tooManyTriesFromHere);
     const passwordHash = await hash(password);
     const signed = await withoutStudio((sql) =>
       joinStudio(sql, invitationHash(String(form.get("code") ?? "")), {
@@ -137,10 +137,7 @@ export const join = act(
         passwordHash,
       }),
     );
-    if (!signed)
-      return refused(
-        "That did not work: the link was used or taken back meanwhile, or this e-mail address has an account already. One address is in one studio: take another one.",
-      );
+    if (!signed) return refused(say.thatDidNotWork);
     await rememberDevice(signed);
     await beginSession(signed);
     redirect("/");

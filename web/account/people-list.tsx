@@ -13,6 +13,7 @@ import {
   removeFromStudio,
   withdrawInvitation,
 } from "./people-actions.ts";
+import { peopleListWords } from "./words.ts";
 
 export interface RoleWords {
   readonly role: Role;
@@ -30,6 +31,7 @@ export function PeopleList({
   own: string;
   roles: readonly RoleWords[];
 }) {
+  const say = peopleListWords();
   const { busy, said, act } = useAct();
   return (
     <>
@@ -42,11 +44,11 @@ export function PeopleList({
           >
             <span className="min-w-0 [overflow-wrap:anywhere]">
               <b>{name}</b> <span className="text-soft">{email}</span>
-              {id === own && <span className="text-soft"> (you)</span>}
+              {id === own && <span className="text-soft"> {say.you}</span>}
             </span>
             <span className="flex items-center gap-4">
               <select
-                aria-label={`What ${name} is`}
+                aria-label={say.whatIs(name)}
                 value={role}
                 disabled={busy}
                 onChange={(event) => act(() => changeRole(id, event.target.value as Role))}
@@ -59,10 +61,10 @@ export function PeopleList({
               </select>
               {id !== own && (
                 <SureButton
-                  label="remove"
-                  warning={`The account of ${name} goes at once, on every device. What was planned and marked stays.`}
-                  yes={`Remove ${name}`}
-                  no="Keep the account"
+                  label={say.remove}
+                  warning={say.theAccountOfGoes(name)}
+                  yes={say.remove2(name)}
+                  no={say.keepTheAccount}
                   act={() => removeFromStudio(id)}
                 />
               )}
@@ -89,6 +91,7 @@ export function Invite({
   roles: readonly RoleWords[];
   open: readonly InvitationLine[];
 }) {
+  const say = peopleListWords();
   const [role, setRole] = useState<Role>("helper");
   const [made, setMade] = useState<InviteAnswer | null>(null);
   const [copied, setCopied] = useState("");
@@ -99,7 +102,7 @@ export function Invite({
     <div className="mt-5">
       <div className="flex flex-wrap items-end gap-4">
         <label className="grid gap-1">
-          <span className="text-soft text-sm">Invite a</span>
+          <span className="text-soft text-sm">{say.inviteA}</span>
           <select value={role} onChange={(event) => setRole(event.target.value as Role)}>
             {roles.map((one) => (
               <option key={one.role} value={one.role}>
@@ -112,17 +115,14 @@ export function Invite({
           disabled={inviting}
           onClick={() => start(async () => setMade(await invitePerson(role)))}
         >
-          Make a link to join
+          {say.makeALinkToJoin}
         </Button>
       </div>
       <p className="mt-1 text-soft text-sm">{chosen && `${chosen.name}: ${chosen.may}.`}</p>
       {!made?.ok && <Said answer={made} />}
       {made?.ok && (
         <div role="status" className="mt-3 max-w-2xl bg-paper p-4">
-          <p className="mb-2">
-            Give this link to one person: it is not shown again, lets in whoever opens it first, and
-            ends after a week.
-          </p>
+          <p className="mb-2">{say.giveThisLink}</p>
           <p className="font-bold [overflow-wrap:anywhere]" data-invitation>
             {made.link}
           </p>
@@ -135,19 +135,19 @@ export function Invite({
               )
             }
           >
-            {copied === made.link ? "Copied" : "Copy"}
+            {copied === made.link ? say.copied : say.copy}
           </Button>
         </div>
       )}
       {open.length > 0 && (
-        <ul className="mt-4 max-w-2xl" aria-label="Open invitations" aria-busy={busy}>
+        <ul className="mt-4 max-w-2xl" aria-label={say.openInvitations} aria-busy={busy}>
           {open.map(({ id, role: as, until }) => (
             <li
               key={id}
               className="flex min-h-11 flex-wrap items-center justify-between gap-x-6 border-rule border-b"
             >
               <span>
-                {as}, <span className="text-soft">until {until}</span>
+                {as}, <span className="text-soft">{say.until(until)}</span>
               </span>
               <button
                 type="button"
@@ -155,7 +155,7 @@ export function Invite({
                 disabled={busy}
                 onClick={() => act(() => withdrawInvitation(id))}
               >
-                take it back
+                {say.takeItBack}
               </button>
             </li>
           ))}

@@ -1,5 +1,6 @@
 import { Field } from "@/ui/field.tsx";
 import type { AccountAnswer } from "./again.ts";
+import { personFieldsWords } from "./words.ts";
 
 /** Name and address of whoever opens an account; what was typed stays where it was refused. */
 export function PersonFields({
@@ -7,9 +8,10 @@ export function PersonFields({
 }: {
   answer: Pick<AccountAnswer, "fields" | "typed"> | null;
 }) {
+  const say = personFieldsWords();
   return (
     <>
-      <Field label="Your name" error={answer?.fields?.person}>
+      <Field label={say.yourName} error={answer?.fields?.person}>
         {(props) => (
           <input
             {...props}
@@ -21,7 +23,7 @@ export function PersonFields({
           />
         )}
       </Field>
-      <Field label="E-mail address" error={answer?.fields?.email}>
+      <Field label={say.eMailAddress} error={answer?.fields?.email}>
         {(props) => (
           <input
             {...props}

@@ -16,6 +16,7 @@ import {
 } from "@/data/sign-in.ts";
 import { isActing, Refusal } from "@/requests/refusal.ts";
 import { deviceOf } from "./device.ts";
+import { sessionWords } from "./words.ts";
 
 /** Behind TLS browsers take it for this host alone. */
 const BEHIND_TLS = process.env.ELM_HTTPS === "1";
@@ -67,16 +68,12 @@ export async function requireMember(): Promise<Member> {
 /** A helper is told so: by the action, or by a page in the place of the one that was asked for. */
 export async function requireHost(): Promise<Host> {
   const member = await requireMember();
-  return isHost(member)
-    ? member
-    : refuse("Only hosts of this studio change that. Ask one of them.");
+  return isHost(member) ? member : refuse(sessionWords().onlyHostsOfThisStudio);
 }
 
 export async function requireOwner(): Promise<Host> {
   const host = await requireHost();
-  return host.studio.role === "owner"
-    ? host
-    : refuse("Only owners of this studio change that. Ask one of them.");
+  return host.studio.role === "owner" ? host : refuse(sessionWords().onlyOwnersOfThisStudio);
 }
 
 function refuse(words: string): never {

@@ -17,6 +17,7 @@ import { withStudio } from "../data/client.ts";
 import { type FilmWeed, ownWeedOn, readFilm } from "../data/films.ts";
 import { studioWays } from "../data/sign-in.ts";
 import type { Bench } from "./access.ts";
+import { filmWords } from "./words.ts";
 
 export interface FilmPiece {
   readonly id: string;
@@ -89,10 +90,7 @@ export async function filmView(
       technique: sayTechnique(film.weed, vinyl.family, ways.unit),
       peel: peel ? sayPeel(peel, ways.unit) : sayLifts(film.weed),
       lines: seeLines(vinyl).map((by) => SEE_WORDS[by]),
-      where:
-        (found.weedOn ?? ways.schools.weedOn) === "mat"
-          ? "On the mat, which holds the film still."
-          : "Off the mat: the film can be turned, rolled and held to the light.",
+      where: filmWords().onTheMatWhichHolds(found.weedOn, ways.schools.weedOn),
     },
   };
 }

@@ -24,6 +24,7 @@ import { takeKit } from "../data/stock-taking.ts";
 import type { Bench } from "./access.ts";
 import type { Mark, MarkAnswer, Told } from "./marks-schema.ts";
 import { toWire, type WireFilm } from "./wire.ts";
+import { marksWords } from "./words.ts";
 
 /** What was done a while ago without network has its own time; nothing was done in the future. */
 const OLDEST_MS = 48 * 3600_000;
@@ -137,7 +138,7 @@ async function lost(sql: Sql, { studioId, workshopId, who, mark }: Telling): Pro
       seat,
       vinyl,
       pieces: whole ? [...own] : failed,
-      label: `Seat ${seat} cut again`,
+      label: marksWords().seatCutAgain(seat),
     }))
   )
     return gone;

@@ -2,9 +2,11 @@
 import { jobsWaiting } from "../planning/threads.ts";
 import { log } from "./log.ts";
 import { gauged, serveMetrics } from "./metrics.ts";
+import { answerInTheirLanguage } from "./readers.ts";
 import { watchRequests } from "./watch.ts";
 
 export function watchProcess(): void {
+  answerInTheirLanguage();
   gauged("elm_jobs_waiting", "Work that waits for a thread, searches aside", () =>
     jobsWaiting("asked"),
   );

@@ -7,8 +7,9 @@ import { currentMember } from "../account/session.ts";
 import { classTitle } from "../data/class-documents.ts";
 import { withStudio } from "../data/client.ts";
 import { isId } from "./planned-class.ts";
+import { classTitleWords } from "./words.ts";
 
-const APP = "Elm Basket";
+const app = () => classTitleWords().elmBasket;
 
 /** Null where the studio has no such class, or nobody is signed in: the page itself says which. */
 async function titleOf(id: string): Promise<string | null> {
@@ -22,8 +23,8 @@ export async function framedTitle(id: string): Promise<Metadata> {
   const title = await titleOf(id);
   return {
     title: {
-      template: title === null ? `%s · ${APP}` : `%s · ${title} · ${APP}`,
-      default: title ?? APP,
+      template: title === null ? `%s · ${app()}` : `%s · ${title} · ${app()}`,
+      default: title ?? app(),
     },
   };
 }

@@ -4,6 +4,7 @@
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { StoredPlan } from "../data/making.ts";
+import { effectWords } from "./words.ts";
 
 export interface EffectRow {
   readonly what: string;
@@ -19,19 +20,18 @@ export interface Effect {
 
 const filmWords = (of: StoredPlan, vinyl: string): string => {
   const use = of.vinyl.find((own) => own.vinyl === vinyl);
-  return use
-    ? `${(use.usedMm2 / 10_000).toFixed(1)} dm², ${use.loads} ${use.loads === 1 ? "load" : "loads"}`
-    : "none";
+  return use ? effectWords().dm((use.usedMm2 / 10_000).toFixed(1), use.loads) : "none";
 };
 
 const findingWords = ({ findings }: StoredPlan): string => {
   const count = (severity: string) =>
     findings.filter((finding) => finding.severity === severity).length;
-  return `${count("stop")} stop, ${count("check")} check`;
+  return effectWords().stopCheck(count("stop"), count("check"));
 };
 
 /** @param vinyls films of which is told */
 export function effectOf(plan: StoredPlan, other: StoredPlan, vinyls: readonly string[]): Effect {
+  const say = effectWords();
   const row = (what: string, of: (plan: StoredPlan) => string): EffectRow => ({
     what,
     before: of(plan),
@@ -45,12 +45,12 @@ export function effectOf(plan: StoredPlan, other: StoredPlan, vinyls: readonly s
         before: filmWords(plan, vinyl),
         after: filmWords(other, vinyl),
       })),
-      row("At the cutter", ({ evenings }) => showMinutes(evenings.cuttingMinutes)),
-      row("Weeding", ({ evenings }) => showMinutes(evenings.weedingMinutes)),
-      row("Cost of a seat", ({ cost }) =>
-        cost.perSeat === null ? "not known yet" : moneyText(cost.perSeat, cost.currency),
+      row(say.atTheCutter, ({ evenings }) => showMinutes(evenings.cuttingMinutes)),
+      row(say.weeding, ({ evenings }) => showMinutes(evenings.weedingMinutes)),
+      row(say.costOfASeat, ({ cost }) =>
+        cost.perSeat === null ? say.notKnownYet : moneyText(cost.perSeat, cost.currency),
       ),
-      row("Findings", findingWords),
+      row(say.findings, findingWords),
     ],
   };
 }

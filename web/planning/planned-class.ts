@@ -16,6 +16,7 @@ import { computePlan } from "./compute.ts";
 import { documentHash } from "./document-hash.ts";
 import { fontsOf } from "./fonts-of.ts";
 import { type PlanningProgress, tellProgress } from "./progress.ts";
+import { plannedClassWords } from "./words.ts";
 
 export interface PlannedClass extends StoredClass {
   /** Its materials stand against the shelf as it is now. */
@@ -31,7 +32,7 @@ export type Planned =
   | { readonly ok: false; readonly stored: StoredClass; readonly message: string };
 
 /** Of what is left of it nothing can be lettered. */
-const NAMES_ERASED = "the names of its participants have been erased";
+const namesErased = () => plannedClassWords().theNamesOfItsParticipants;
 
 const UUID = /^[0-9a-f]{8}-([0-9a-f]{4}-){3}[0-9a-f]{12}$/u;
 export const isId = (text: string): boolean => UUID.test(text);
@@ -50,7 +51,7 @@ export async function plannedClass(studioId: string, id: string): Promise<Planne
     }));
     const { stored, kept } = read;
     if (!stored) return null;
-    if (stored.namesErasedAt) return { ok: false, stored, message: NAMES_ERASED };
+    if (stored.namesErasedAt) return { ok: false, stored, message: namesErased() };
     const hash = documentHash(stored.document);
     const known = tooLarge.get(faultKey(id, hash));
     if (known !== undefined) return { ok: false, stored, message: known };
@@ -104,7 +105,7 @@ export async function lastPlanned(
       planned: { ok: false, stored, message },
       current: true,
     });
-    if (stored.namesErasedAt) return refused(NAMES_ERASED);
+    if (stored.namesErasedAt) return refused(namesErased());
     const hash = documentHash(stored.document);
     const kept = plans.get(id);
     const current = kept?.hash === hash;

@@ -11,6 +11,7 @@ import { documentHash } from "./document-hash.ts";
 import { fontsOf } from "./fonts-of.ts";
 import { remembered } from "./remembered.ts";
 import { withOwnFigures } from "./studio-figures.ts";
+import { projectViewsWords } from "./words.ts";
 
 const looks = remembered<readonly DecalPicture[]>(400);
 const views = remembered<VariantView>(200);
@@ -32,7 +33,7 @@ export async function variantView(
   schools: Schools,
 ): Promise<VariantView> {
   const document = await withOwnFigures(studioId, schools, written);
-  const missing: VariantView = { ok: false, message: "nothing came back" };
+  const missing: VariantView = { ok: false, message: projectViewsWords().nothingCameBack };
   return views(
     `${studioId} ${documentHash(document)} ${JSON.stringify(schools)}`,
     async () =>

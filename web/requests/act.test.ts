@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { act, isPlain, no, takes, UNUSABLE } from "./act.ts";
+import { act, isPlain, no, takes, unusable } from "./act.ts";
 
 const WEB = fileURLToPath(new URL("..", import.meta.url));
 const filesOf = (folder: string): string[] =>
@@ -67,7 +67,7 @@ describe("the wrapper", () => {
     ])
       expect(await wrong(...given), JSON.stringify(given)).toEqual({
         ok: false,
-        message: UNUSABLE,
+        message: unusable(),
       });
   });
 

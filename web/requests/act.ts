@@ -4,9 +4,10 @@
  */
 import * as z from "zod";
 import { inAction, Refusal } from "./refusal.ts";
+import { actWords } from "./words.ts";
 
 /** Said where a request was not made by a page of this version. */
-export const UNUSABLE = "This cannot be read. Load the page again, then try once more.";
+export const unusable = () => actWords().thisCannotBeReadLoad;
 
 type Arguments = readonly [z.ZodType, ...z.ZodType[]] | readonly [];
 /** `any` stands for what may be left out and may be anything; `unknown` must be there. */
@@ -41,7 +42,7 @@ export function act<const A extends Arguments, R>(
       const one = (given as unknown[])[i];
       const fault = faultOf(one);
       const parsed = fault ? null : schema.safeParse(one);
-      if (!parsed?.success) return refused(fault ?? UNUSABLE);
+      if (!parsed?.success) return refused(fault ?? unusable());
       read.push(parsed.data);
     }
     try {
@@ -59,13 +60,12 @@ const [MOST_NODES, DEEPEST] = [2_000_000, 60];
 /** Neither endless, nor too deep, nor with a null byte anywhere; a form by its fields. */
 export const isPlain = (value: unknown): boolean => faultOf(value) === null;
 
-const NO_NULLS =
-  "A sign in it cannot be kept: a null byte, as files hold that are no text. Take it out, or type it anew.";
+const noNulls = () => actWords().aSignInItCannot;
 
 /** Why a value is not read; null where it may be. */
 function faultOf(value: unknown): string | null {
   let nodes = 0;
-  const text = (one: string) => (one.includes("\0") ? NO_NULLS : null);
+  const text = (one: string) => (one.includes("\0") ? noNulls() : null);
   const first = <T>(parts: Iterable<T>, fault: (part: T) => string | null): string | null => {
     for (const part of parts) {
       const found = fault(part);
@@ -75,10 +75,11 @@ function faultOf(value: unknown): string | null {
   };
   const look = (one: unknown, depth: number): string | null => {
     nodes += 1;
-    if (nodes > MOST_NODES || depth > DEEPEST) return UNUSABLE;
+    if (nodes > MOST_NODES || depth > DEEPEST) return unusable();
     if (typeof one === "string") return text(one);
-    if (typeof one === "number") return Number.isFinite(one) ? null : UNUSABLE;
-    if (one === null || typeof one !== "object") return typeof one === "function" ? UNUSABLE : null;
+    if (typeof one === "number") return Number.isFinite(one) ? null : unusable();
+    if (one === null || typeof one !== "object")
+      return typeof one === "function" ? unusable() : null;
     if (one instanceof Blob) return null;
     const named = ([name, part]: readonly [string, unknown]) => text(name) ?? look(part, depth + 1);
     if (one instanceof FormData) return first(one, named);
@@ -87,7 +88,7 @@ function faultOf(value: unknown): string | null {
     const made = Object.getPrototypeOf(one);
     return made === Object.prototype || made === null
       ? first(Object.entries(one), named)
-      : UNUSABLE;
+      : unusable();
   };
   return look(value, 0);
 }

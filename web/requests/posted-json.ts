@@ -1,6 +1,7 @@
 /** What was posted to a route, as the schema has it; or what to answer instead. */
 import type * as z from "zod";
 import { boundedText } from "./bounded-text.ts";
+import { postedJsonWords } from "./words.ts";
 
 /** @param what how the refusal begins, such as `That cannot be said` */
 export async function postedJson<T>(
@@ -10,7 +11,8 @@ export async function postedJson<T>(
   what: string,
 ): Promise<{ readonly value: T } | { readonly refused: Response }> {
   const text = await boundedText(request, mostBytes);
-  if (text === null) return { refused: new Response("Too much at once.", { status: 413 }) };
+  if (text === null)
+    return { refused: new Response(postedJsonWords().tooMuchAtOnce, { status: 413 }) };
   const read = schema.safeParse(parsed(text));
   if (read.success) return { value: read.data };
   const [issue] = read.error.issues;

@@ -1,20 +1,25 @@
-/** The basket as it is looked at, and what its strands say. */
-import { counted } from "@elm-basket/core/units/counted.ts";
 import { type BasketSeat, STRANDS, Weave, type WeaveProps } from "./weave.tsx";
+import { basketWords } from "./words.ts";
 
 export function Basket(props: WeaveProps) {
+  const say = basketWords();
   const { seats } = props;
-  if (seats.length === 0) return <p className="text-soft text-sm">No seats yet.</p>;
-  return <Weave {...props} label={`${counted(seats.length, "seat")}: ${tallied(seats)}`} />;
+  if (seats.length === 0) return <p className="text-soft text-sm">{say.noSeatsYet}</p>;
+  return <Weave {...props} label={say.text(seats.length, tallied(seats))} />;
 }
 
 export const tallied = (seats: readonly BasketSeat[]): string =>
-  STRANDS.map((strand, i) => `${seats.filter(({ done }) => done > i).length} ${strand}`).join(", ");
+  STRANDS.map(
+    (strand, i) =>
+      `${seats.filter(({ done }) => done > i).length} ${basketWords().strands[strand]}`,
+  ).join(", ");
 
 /** Where a seat is on the way to its bag. */
 export function progressWords({ done, lacks = 0 }: BasketSeat): string {
-  const now = STRANDS[done - 1] ?? "nothing done";
-  return lacks === 0 ? now : `${now}, ${lacks} lacking`;
+  const say = basketWords();
+  const strand = STRANDS[done - 1];
+  const now = strand ? say.strands[strand] : say.nothingDone;
+  return say.lacking(lacks, now);
 }
 
 export function strandsDone(

@@ -5,6 +5,7 @@ import { asCut, type FaceReading, readFace } from "@elm-basket/core/blanks/read-
 import { frontSize } from "@elm-basket/core/blanks/shape-size.ts";
 import { ringPath } from "@elm-basket/core/geometry/path.ts";
 import type { Point, Ring } from "@elm-basket/core/geometry/polygon.ts";
+import { blankSketchWords } from "./words.ts";
 
 const STEPS = 32;
 
@@ -31,7 +32,7 @@ export function BlankSketch({ blank }: { blank: Blank }) {
       viewBox={`${-w / 2 - pad} ${top - pad} ${w + 2 * pad} ${h + 2 * pad}`}
       className="max-h-32 w-full"
       role="img"
-      aria-label={`${blank.name} in true proportion`}
+      aria-label={blankSketchWords().inTrueProportion(blank.name)}
     >
       <path
         d={ringPath(round ? silhouette(reading) : face)}

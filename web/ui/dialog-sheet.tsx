@@ -2,6 +2,7 @@
 
 import type { ReactNode } from "react";
 import { DialogClose, DialogShell, DialogTitle } from "./dialog-shell.tsx";
+import { dialogSheetWords } from "./words.ts";
 
 /** A sheet of paper over the page, for work that has a beginning and an end. */
 export function DialogSheet({
@@ -26,7 +27,7 @@ export function DialogSheet({
     >
       <div className="mb-3 flex items-baseline justify-between gap-6">
         <DialogTitle className="text-2xl [overflow-wrap:anywhere]">{title}</DialogTitle>
-        <DialogClose className="verb shrink-0">Close</DialogClose>
+        <DialogClose className="verb shrink-0">{dialogSheetWords().close}</DialogClose>
       </div>
       {children}
     </DialogShell>

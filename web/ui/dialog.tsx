@@ -3,7 +3,8 @@
 import dynamic from "next/dynamic";
 import type { ComponentProps } from "react";
 import type { DialogSheet } from "./dialog-sheet.tsx";
-import { Fetching, insist } from "./fetched.tsx";
+import { Fetching } from "./fetched.tsx";
+import { insist } from "./insist.ts";
 import { useOnce } from "./use-once.ts";
 
 /** Fetched when the first dialog opens; until then no page has its weight. */

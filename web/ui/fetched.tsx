@@ -1,24 +1,6 @@
 "use client";
 
-const AGAIN_MS = 1500;
-/** As the bundler names what could not be fetched. */
-const NOT_FETCHED = "ChunkLoadError";
-
-/**
- * Code that is fetched when it is needed is asked for again until it is there: a network that comes
- * and goes takes no page away.
- */
-export async function insist<T>(load: () => Promise<T>): Promise<T> {
-  for (;;) {
-    try {
-      return await load();
-    } catch (error) {
-      // What was fetched and does not run is a fault of ours: waiting mends nothing.
-      if (!(error instanceof Error) || error.name !== NOT_FETCHED) throw error;
-      await new Promise((resolve) => setTimeout(resolve, AGAIN_MS));
-    }
-  }
-}
+import { fetchedWords } from "./words.ts";
 
 /** Stands in until it is there; seen only where that takes a while. */
 export function Fetching() {
@@ -27,8 +9,7 @@ export function Fetching() {
       role="status"
       className="appears-late fixed right-4 bottom-4 z-50 border border-rule-strong bg-paper px-4 py-2"
     >
-      One moment. Without network it comes when the network is back; if it does not, load the page
-      anew.
+      {fetchedWords().oneMomentWithoutNetwork}
     </p>
   );
 }

@@ -4,6 +4,7 @@ import { minorDigits } from "@elm-basket/core/supplies/money.ts";
 import { type LengthUnit, parseLength, writeLength } from "@elm-basket/core/units/length.ts";
 import { Field } from "./field.tsx";
 import { type Read, TypedField, type TypedProps } from "./typed-field.tsx";
+import { fieldsWords } from "./words.ts";
 
 type Plain<T> = Pick<
   TypedProps<T>,
@@ -72,6 +73,7 @@ const rounded = (value: number, digits: number): number => Number(value.toFixed(
 
 /** A number, typed freely. */
 export function NumberField({ least, most, step = 1, digits = 0, unit, ...props }: NumberProps) {
+  const say = fieldsWords();
   const word = unit ? ` ${unit}` : "";
   const read = (text: string): Read<number> => {
     const bare = text
@@ -83,11 +85,14 @@ export function NumberField({ least, most, step = 1, digits = 0, unit, ...props 
     if (!Number.isFinite(value))
       return {
         ok: false,
-        message: `A number${word ? ` of ${unit}` : ""}, such as ${rounded(Math.min(most, Math.max(least, props.value)), digits)}.`,
+        message: say.aNumberSuch(
+          word,
+          unit,
+          rounded(Math.min(most, Math.max(least, props.value)), digits),
+        ),
       };
-    if (digits === 0 && !Number.isInteger(value)) return { ok: false, message: "A whole number." };
-    if (value < least || value > most)
-      return { ok: false, message: `From ${least} to ${most}${word}.` };
+    if (digits === 0 && !Number.isInteger(value)) return { ok: false, message: say.aWholeNumber };
+    if (value < least || value > most) return { ok: false, message: say.fromTo(least, most, word) };
     return { ok: true, value: rounded(value, digits) };
   };
   return (
@@ -113,11 +118,12 @@ interface LengthProps extends Omit<Plain<number>, "value"> {
   readonly step?: number;
 }
 
-const WRONG = {
-  empty: "Give a length, such as 62, 8.5 cm or 5 1/2 in.",
-  notALength: "Not a length. Try 62, 8.5 cm or 5 1/2 in.",
-  outOfRange: "A length above 0 and below 100 m.",
-} as const;
+const wrong = () =>
+  ({
+    empty: fieldsWords().giveALengthSuch,
+    notALength: fieldsWords().notALengthTry62,
+    outOfRange: fieldsWords().aLengthAbove0,
+  }) as const;
 
 /** A length typed as people write it, in any unit; told in millimetres. */
 export function LengthField({
@@ -130,12 +136,13 @@ export function LengthField({
   step,
   ...props
 }: LengthProps) {
+  const say = fieldsWords();
   const inches = unit === "inFraction" || unit === "inDecimal";
   const within = (value: number): Read<number> => {
     if (value < least || value > most)
       return {
         ok: false,
-        message: `From ${writeLength(least, unit)} to ${writeLength(most, unit)}.`,
+        message: say.fromTo2(writeLength(least, unit), writeLength(most, unit)),
       };
     return { ok: true, value };
   };
@@ -143,11 +150,11 @@ export function LengthField({
     const bare = text.trim().replace("−", "-");
     if ((allowZero || signed) && /^-?0+([.,]0+)?\s*\D*$/u.test(bare)) return within(0);
     const minus = bare.startsWith("-");
-    if (minus && !signed && least >= 0) return { ok: false, message: "A length of 0 or more." };
+    if (minus && !signed && least >= 0) return { ok: false, message: say.aLengthOf0 };
     const answer = parseLength(minus ? bare.slice(1) : bare, inches ? "inDecimal" : unit);
     return answer.ok
       ? within((minus ? -1 : 1) * (Math.round(answer.mm * 1000) / 1000))
-      : { ok: false, message: WRONG[answer.code] };
+      : { ok: false, message: wrong()[answer.code] };
   };
   const by = step ?? (inches ? 25.4 / 16 : 0.5);
   const floor = Math.max(least, signed || least < 0 ? least : allowZero ? 0 : by);
@@ -173,6 +180,7 @@ interface MoneyProps extends Omit<Plain<number | null>, "value"> {
 
 /** An amount of money; empty means that it is not known, which is not nothing. */
 export function MoneyField({ minor, currency, mayBeUnknown = true, ...props }: MoneyProps) {
+  const say = fieldsWords();
   const digits = minorDigits(currency);
   const write = (value: number | null) =>
     value === null ? "" : (value / 10 ** digits).toFixed(digits);
@@ -184,12 +192,12 @@ export function MoneyField({ minor, currency, mayBeUnknown = true, ...props }: M
     if (bare === "")
       return mayBeUnknown
         ? { ok: true, value: null }
-        : { ok: false, message: `An amount in ${currency}, such as ${write(1250)}.` };
+        : { ok: false, message: say.anAmountInSuch(currency, write(1250)) };
     const value = Math.round(Number(bare) * 10 ** digits);
     if (!Number.isFinite(value) || value < 0 || value > 1_000_000_000)
       return {
         ok: false,
-        message: `An amount in ${currency}, such as ${write(1250)}${mayBeUnknown ? "; empty if not known" : ""}.`,
+        message: say.anAmountInSuch2(currency, write(1250), mayBeUnknown),
       };
     return { ok: true, value };
   };

@@ -1,7 +1,10 @@
-/** Languages that participants' pages speak; the desk speaks English. */
+/** Languages that pages speak. */
 
 export const LANGUAGES = ["en", "de"] as const;
 export type Language = (typeof LANGUAGES)[number];
+
+/** What the desk speaks on this device; participants' pages follow the browser. */
+export const LANGUAGE_COOKIE = "elm_language";
 
 /**
  * The language a browser would rather have, of those there are; English where it says nothing of

@@ -1,10 +1,12 @@
 import type { Severity } from "@elm-basket/core/findings/finding.ts";
+import { marksWords } from "./words.ts";
 
 /**
  * Each gravity has its own shape, so that it reads without colour; the word is for screen readers.
  */
 export function SeverityMark({ severity, size = 16 }: { severity: Severity; size?: number }) {
-  const word = { stop: "Stop", check: "Check", tip: "Tip" }[severity];
+  const say = marksWords();
+  const word = { stop: say.stop, check: say.check, tip: say.tip }[severity];
   return (
     <svg
       width={size}
@@ -24,12 +26,13 @@ export function SeverityMark({ severity, size = 16 }: { severity: Severity; size
 export type KnotState = "full" | "half" | "empty" | "stop" | "waits";
 
 export function Knot({ state }: { state: KnotState }) {
+  const say = marksWords();
   const word = {
     full: "ready",
     half: "begun",
-    empty: "not begun",
-    stop: "something stops it",
-    waits: "being planned",
+    empty: say.notBegun,
+    stop: say.somethingStops,
+    waits: say.beingPlanned,
   }[state];
   return (
     <svg

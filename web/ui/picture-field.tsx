@@ -2,6 +2,7 @@
 
 import { useRef, useState } from "react";
 import { keepPicture } from "@/pictures/keep.ts";
+import { pictureFieldWords } from "./words.ts";
 
 /** Longest side sent, pixels: a telephone's picture of 8 MB need not travel whole. */
 const SENT_SIDE = 1600;
@@ -35,6 +36,7 @@ interface Props {
 
 /** One picture: taken with the camera or chosen, seen small, taken out again. */
 export function PictureField({ label, id, alt, onChange }: Props) {
+  const say = pictureFieldWords();
   const input = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState(false);
   const [said, setSaid] = useState("");
@@ -44,7 +46,7 @@ export function PictureField({ label, id, alt, onChange }: Props) {
     const form = new FormData();
     form.set("picture", await smaller(file), "picture.jpg");
     const answer = await keepPicture(form).catch(
-      () => ({ ok: false, message: "No connection: the picture was not saved." }) as const,
+      () => ({ ok: false, message: say.noConnectionThePicture }) as const,
     );
     setSaid(answer.ok ? "" : answer.message);
     if (answer.ok) onChange(answer.id);
@@ -80,7 +82,7 @@ export function PictureField({ label, id, alt, onChange }: Props) {
           disabled={busy}
           onClick={() => input.current?.click()}
         >
-          {busy ? "Making it small …" : id === null ? label : "Another picture"}
+          {say.makingItSmallAnotherPicture(busy, id, label)}
         </button>
         {id !== null && (
           <button
@@ -89,7 +91,7 @@ export function PictureField({ label, id, alt, onChange }: Props) {
             disabled={busy}
             onClick={() => onChange(null)}
           >
-            Take the picture out
+            {say.takeThePictureOut}
           </button>
         )}
       </div>

@@ -1,6 +1,7 @@
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import { boxOf, boxWidth, growBox, type Point } from "@elm-basket/core/geometry/polygon.ts";
 import type { PlanJson } from "@elm-basket/core/plan/plan-json.ts";
+import { reassemblyWords } from "./words.ts";
 
 interface Props {
   readonly split: PlanJson["splits"][number];
@@ -13,6 +14,7 @@ const ARM_MM = 2.5;
 
 /** How the parts of a long kit go together: numbered, seams dashed, cross upon cross. */
 export function Reassembly({ split, pieces, colour, name }: Props) {
+  const say = reassemblyWords();
   const shapes = pieces.map(({ id, path }) => ({ id, path, polygon: readPiecePath(path) }));
   const marks = split.parts.flatMap((part) => part.marks);
   const box = growBox(
@@ -29,7 +31,7 @@ export function Reassembly({ split, pieces, colour, name }: Props) {
         viewBox={`${box.minX} ${box.minY - 26 * px} ${box.maxX - box.minX} ${box.maxY - box.minY + 26 * px}`}
         className="w-full border border-rule bg-paper"
         role="img"
-        aria-label={`${name}: ${split.parts.length} parts put together`}
+        aria-label={say.partsPutTogether(name, split.parts.length)}
       >
         {split.parts.map((part) => {
           const own = shapes.filter(({ id }) => part.pieces.includes(id));
@@ -83,8 +85,7 @@ export function Reassembly({ split, pieces, colour, name }: Props) {
         ))}
       </svg>
       <figcaption className="mt-1 text-soft text-sm">
-        {name}: {split.parts.length} parts. Lay cross upon cross, tape them together, then transfer
-        as one.
+        {say.partsLayCrossUponCross(name, split.parts.length)}
       </figcaption>
     </figure>
   );

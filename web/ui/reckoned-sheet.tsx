@@ -1,6 +1,7 @@
 "use client";
 
 import { DialogClose, DialogShell, DialogTitle } from "./dialog-shell.tsx";
+import { reckonedSheetWords } from "./words.ts";
 
 export interface Reckoning {
   readonly title: string;
@@ -22,6 +23,7 @@ export function ReckonedSheet({
   reckoning: Reckoning;
   onClose: () => void;
 }) {
+  const say = reckonedSheetWords();
   return (
     <DialogShell
       open
@@ -29,7 +31,7 @@ export function ReckonedSheet({
       veil="bg-ink/20"
       className="inset-y-0 right-0 w-full max-w-md overflow-y-auto border-rule-strong border-l bg-paper p-8 text-ink"
     >
-      <p className="text-soft text-sm">How this figure comes about</p>
+      <p className="text-soft text-sm">{say.howThisFigureComesAbout}</p>
       <DialogTitle className="mb-4 text-2xl">{reckoning.title}</DialogTitle>
       <dl className="border-rule border-t">
         {reckoning.lines.map((line) => (
@@ -42,23 +44,23 @@ export function ReckonedSheet({
       <p className="mt-4">{reckoning.rule}</p>
       {reckoning.school && (
         <p className="mt-3">
-          <span className="text-soft">School: </span>
+          <span className="text-soft">{say.school} </span>
           {reckoning.school}
         </p>
       )}
       {reckoning.rounding && (
         <p className="mt-3">
-          <span className="text-soft">Rounding: </span>
+          <span className="text-soft">{say.rounding} </span>
           {reckoning.rounding}
         </p>
       )}
       {reckoning.rests && (
         <p className="mt-3">
-          <span className="text-soft">Rests on: </span>
+          <span className="text-soft">{say.restsOn} </span>
           {reckoning.rests}
         </p>
       )}
-      <DialogClose className="verb mt-8">Close</DialogClose>
+      <DialogClose className="verb mt-8">{say.close}</DialogClose>
     </DialogShell>
   );
 }

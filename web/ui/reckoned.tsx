@@ -2,8 +2,10 @@
 
 import dynamic from "next/dynamic";
 import { type ReactNode, useState } from "react";
-import { Fetching, insist } from "./fetched.tsx";
+import { Fetching } from "./fetched.tsx";
+import { insist } from "./insist.ts";
 import type { Reckoning } from "./reckoned-sheet.tsx";
+import { reckonedWords } from "./words.ts";
 
 const sheet = () => import("./reckoned-sheet.tsx");
 const Sheet = dynamic(() => insist(() => sheet()).then((all) => all.ReckonedSheet), {
@@ -28,7 +30,7 @@ export function Reckoned({
         className={`reckoned ${className}`}
         aria-haspopup="dialog"
         aria-expanded={open}
-        aria-label={`${textOf(children)}: show the sum`}
+        aria-label={reckonedWords().showTheSum(textOf(children))}
         onPointerEnter={() => void sheet().catch(() => undefined)}
         onClick={() => setOpen(true)}
       >
@@ -41,7 +43,7 @@ export function Reckoned({
 
 function textOf(node: ReactNode): string {
   if (typeof node === "string" || typeof node === "number") return String(node);
-  return Array.isArray(node) ? node.map(textOf).join("") : "Figure";
+  return Array.isArray(node) ? node.map(textOf).join("") : reckonedWords().figure;
 }
 
 /** A figure with its name, as the columns at the right of a station show them. */
@@ -55,9 +57,9 @@ export function FigureRow({
   reckoning?: Reckoning;
 }) {
   return (
-    <div className="flex items-baseline justify-between gap-4 border-rule border-b py-2.5">
+    <div className="flex flex-wrap items-baseline justify-between gap-x-4 border-rule border-b py-2.5">
       <span>{name}</span>
-      <span className="shrink-0 text-right font-bold font-head text-lg">
+      <span className="ml-auto text-right font-bold font-head text-lg">
         {reckoning ? <Reckoned reckoning={reckoning}>{children}</Reckoned> : children}
       </span>
     </div>

@@ -2,6 +2,7 @@
 
 import { useTransition } from "react";
 import { renewCode } from "@/live/actions.ts";
+import { renewLinkWords } from "./words.ts";
 
 /** A link to follow or to choose by is made anew; whoever has the old one is out. */
 export function RenewLink({
@@ -19,7 +20,7 @@ export function RenewLink({
       disabled={busy}
       onClick={() => start(() => renewCode(classId, kind))}
     >
-      Make a new link (the old one stops)
+      {renewLinkWords().makeANewLink}
     </button>
   );
 }

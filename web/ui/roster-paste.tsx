@@ -10,6 +10,7 @@ import {
 import { sayRosterFinding } from "@elm-basket/core/roster/words-en.ts";
 import { useEffect, useMemo, useState } from "react";
 import { SeverityMark } from "./marks.tsx";
+import { rosterPasteWords } from "./words.ts";
 
 const MOST_BYTES = 2 * 1024 * 1024;
 const STOPS = new Set(["sameSeat", "tooManyRows"]);
@@ -51,6 +52,7 @@ function remembered(header: readonly string[] | null): readonly string[] | null 
  * assigned by hand.
  */
 export function usePastedRoster(slots: readonly string[], first = ""): PastedRoster {
+  const say = rosterPasteWords();
   const [text, setText] = useState(first);
   const [table, setTable] = useState<readonly (readonly string[])[] | null>(null);
   const [columns, setColumns] = useState<readonly string[]>();
@@ -91,8 +93,7 @@ export function usePastedRoster(slots: readonly string[], first = ""): PastedRos
   };
   const readFile = async (file: File) => {
     setFileTrouble(null);
-    if (file.size > MOST_BYTES)
-      return setFileTrouble(`${file.name} is larger than 2 MB: no list of names is.`);
+    if (file.size > MOST_BYTES) return setFileTrouble(say.isLargerThan2Mb(file.name));
     try {
       if (/\.xlsx$/iu.test(file.name)) {
         const { default: readSheet } = await import("read-excel-file/browser");
@@ -107,14 +108,12 @@ export function usePastedRoster(slots: readonly string[], first = ""): PastedRos
         );
       } else start(decodeText(new Uint8Array(await file.arrayBuffer())));
     } catch {
-      setFileTrouble(
-        `${file.name} could not be read. Save it as CSV, or copy the cells and paste them here.`,
-      );
+      setFileTrouble(say.couldNotBeReadSave(file.name));
     }
   };
   const stop = roster.findings.find(({ code }) => STOPS.has(code));
   const trouble = !seats.ok
-    ? `Line ${seats.line}: ${seats.message}`
+    ? say.line(seats.line, seats.message)
     : stop
       ? sayRosterFinding(stop)
       : null;
@@ -155,11 +154,12 @@ export function RosterPaste({
   rows?: number;
   autoFocus?: boolean;
 }) {
+  const say = rosterPasteWords();
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-6 md:grid-cols-2">
       <div>
         <textarea
-          aria-label="Names, one a line"
+          aria-label={say.namesOneALine}
           // biome-ignore lint/a11y/noAutofocus: only in a dialog that was opened to paste right away
           autoFocus={autoFocus}
           rows={rows}
@@ -169,7 +169,7 @@ export function RosterPaste({
           onChange={(event) => pasted.setText(event.target.value)}
         />
         <label className="mt-2 block text-sm">
-          <span className="text-soft">or a file, CSV or XLSX: </span>
+          <span className="text-soft">{say.orAFileCsv} </span>
           <input
             type="file"
             accept=".csv,.txt,.tsv,.xlsx,text/csv,text/plain"
@@ -197,6 +197,7 @@ const SHOWN_FINDINGS = 8;
 const SHOWN_ROWS = 60;
 
 function Preview({ pasted, slots }: { pasted: PastedRoster; slots: readonly string[] }) {
+  const say = rosterPasteWords();
   const { roster, trouble } = pasted;
   const findings = roster.findings.filter(({ code }) => !QUIET.has(code));
   const width = Math.max(
@@ -208,15 +209,12 @@ function Preview({ pasted, slots }: { pasted: PastedRoster; slots: readonly stri
   const options = (own: string) => [
     ...new Set([...known, ...(own && !known.includes(own) ? [own] : [])]),
   ];
-  if (roster.rows.length === 0)
-    return (
-      <p className="text-soft">Nothing read yet. What is read is shown here before it is taken.</p>
-    );
+  if (roster.rows.length === 0) return <p className="text-soft">{say.nothingReadYet}</p>;
   return (
     <div className="min-w-0">
       <p className="mb-2 font-bold">
-        {roster.rows.length} {roster.rows.length === 1 ? "seat" : "seats"} read
-        {roster.header ? `, under the headings ${roster.header.filter(Boolean).join(", ")}` : ""}
+        {roster.rows.length} {say.seatSeats(roster.rows.length)} {say.read}
+        {roster.header ? say.underTheHeadings(roster.header.filter(Boolean).join(", ")) : ""}
       </p>
       {trouble && (
         <p role="alert" className="mb-2 text-brick">
@@ -232,7 +230,7 @@ function Preview({ pasted, slots }: { pasted: PastedRoster; slots: readonly stri
           </li>
         ))}
         {findings.length > SHOWN_FINDINGS && (
-          <li className="text-soft text-sm">and {findings.length - SHOWN_FINDINGS} more</li>
+          <li className="text-soft text-sm">{say.andMore(findings.length, SHOWN_FINDINGS)}</li>
         )}
       </ul>
       <label className="mb-1 flex min-h-9 items-center gap-2 text-sm">
@@ -241,23 +239,23 @@ function Preview({ pasted, slots }: { pasted: PastedRoster; slots: readonly stri
           checked={roster.header !== null}
           onChange={(event) => pasted.setHeaded(event.target.checked)}
         />{" "}
-        the first line holds headings, nobody's name
+        {say.theFirstLineHoldsHeadings}
       </label>
       <div className="max-h-72 overflow-auto border border-rule">
         <table className="w-full text-left text-sm">
           <thead>
             <tr className="border-rule-strong border-b">
-              <th className="px-2 py-1 font-normal text-soft">line</th>
+              <th className="px-2 py-1 font-normal text-soft">{say.line2}</th>
               {Array.from({ length: width }, (_, i) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: columns have no identity but their place
                 <th key={i} className="px-1 py-1 font-normal">
                   <select
-                    aria-label={`What column ${i + 1} is`}
+                    aria-label={say.whatColumn(i)}
                     className="w-full text-sm"
                     value={roster.columns[i] ?? ""}
                     onChange={(event) => pasted.assign(i, event.target.value)}
                   >
-                    <option value="">not used</option>
+                    <option value="">{say.notUsed}</option>
                     {options(roster.columns[i] ?? "").map((column) => (
                       <option key={column} value={column}>
                         {column.replace(/_/gu, " ")}

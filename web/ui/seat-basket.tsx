@@ -1,14 +1,10 @@
 "use client";
 
-/**
- * The basket as a way to each of its seats: one stop of the Tab key, arrows from seat to seat. A
- * thousand links in a row would send half a megabyte, and nobody would get past them by key.
- */
-import { counted } from "@elm-basket/core/units/counted.ts";
 import { type MouseEvent, type PointerEvent, useState } from "react";
 import { progressWords, tallied } from "./basket.tsx";
 import { roved } from "./roving.ts";
 import { type BasketSeat, seatsAcross, Weave, type WeaveProps, weaveWidth } from "./weave.tsx";
+import { seatBasketWords } from "./words.ts";
 
 interface Props extends WeaveProps {
   /** What a seat is at, where its strands are no kit's. */
@@ -19,16 +15,17 @@ interface Props extends WeaveProps {
 }
 
 export function SeatBasket({ words, to, onChoose, ...props }: Props) {
+  const say = seatBasketWords();
   const { seats, chosen } = props;
   const [at, setAt] = useState(0);
   const [moved, setMoved] = useState(false);
   const across = seatsAcross(props);
   const rows = Math.ceil(seats.length / across);
   const seat = seats[Math.min(at, seats.length - 1)];
-  if (!seat) return <p className="text-soft text-sm">No seats yet.</p>;
+  if (!seat) return <p className="text-soft text-sm">{say.noSeatsYet}</p>;
   const place = seats.indexOf(seat);
   const named = ({ seat: id, label }: BasketSeat) =>
-    label === id || label.includes(`seat ${id}`) ? label : `Seat ${id}, ${label}`;
+    say.seat2(label === id || label.includes(say.seat(id)), label, id);
   const said = `${named(seat)}: ${words?.(seat.seat) ?? progressWords(seat)}`;
   const under = ({ currentTarget, clientX, clientY }: MouseEvent): number | null => {
     const box = currentTarget.getBoundingClientRect();
@@ -76,9 +73,9 @@ export function SeatBasket({ words, to, onChoose, ...props }: Props) {
       <Weave
         {...props}
         label={[
-          counted(seats.length, "seat"),
+          say.seat3(seats.length),
           ...(words ? [] : [tallied(seats)]),
-          ...(to || onChoose ? ["arrow keys go from one to the next"] : []),
+          ...(to || onChoose ? [say.arrowKeysGo] : []),
         ].join(": ")}
       />
       {to && <a {...cover} href={to + encodeURIComponent(seat.seat)} />}

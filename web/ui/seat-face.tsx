@@ -5,7 +5,8 @@ import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { memo, type ReactNode, useEffect, useState } from "react";
 import type { FacePicture } from "./face-picture.ts";
-import { insist } from "./fetched.tsx";
+import { insist } from "./insist.ts";
+import { seatFaceWords } from "./words.ts";
 
 const NONE: ReadonlyMap<string, FacePicture> = new Map();
 
@@ -68,7 +69,7 @@ export const SeatFace = memo(function SeatFace({
       className="w-full"
       style={{ maxHeight }}
       role="img"
-      aria-label={`${name}: the face with its lettering`}
+      aria-label={seatFaceWords().theFaceWithItsLettering(name)}
     >
       <path
         d={face.outline}

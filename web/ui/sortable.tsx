@@ -15,6 +15,7 @@ import {
   verticalListSortingStrategy,
 } from "@dnd-kit/sortable";
 import type { ReactNode } from "react";
+import { sortableWords } from "./words.ts";
 
 /** A press that moves less than this is no drag, px. */
 const SLACK_PX = 6;
@@ -49,7 +50,7 @@ export function Sortable({ id, ids, what, onMove, children }: Props) {
       }}
       accessibility={{
         screenReaderInstructions: {
-          draggable: `Space lifts the ${what}, arrows move it, space puts it down, escape puts it back.`,
+          draggable: sortableWords().spaceLiftsTheArrowsMove(what),
         },
       }}
     >

@@ -3,6 +3,7 @@
 import { Minus, Plus } from "lucide-react";
 import { type KeyboardEvent, type ReactNode, useEffect, useRef, useState } from "react";
 import { Field } from "./field.tsx";
+import { typedFieldWords } from "./words.ts";
 
 export type Read<T> =
   | { readonly ok: true; readonly value: T }
@@ -49,6 +50,7 @@ export function TypedField<T>({
   className = "",
   disabled = false,
 }: TypedProps<T>) {
+  const say = typedFieldWords();
   const written = write(value);
   const [text, setText] = useState(written);
   const [wrong, setWrong] = useState<string>();
@@ -119,14 +121,14 @@ export function TypedField<T>({
           {buttons && !disabled && (
             <>
               <StepButton
-                label={`${name ?? label}: less`}
+                label={say.less(name, label)}
                 side="left-px border-r"
                 onPress={() => stepBy(-1)}
               >
                 <Minus size={14} aria-hidden />
               </StepButton>
               <StepButton
-                label={`${name ?? label}: more`}
+                label={say.more(name, label)}
                 side="right-px border-l"
                 onPress={() => stepBy(1)}
               >

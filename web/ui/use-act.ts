@@ -2,14 +2,15 @@
 
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
+import { actHookWords } from "./words.ts";
 
 /** What every act on the server answers. */
 export type ActAnswer = { readonly ok: true } | { readonly ok: false; readonly message: string };
 
-const LOST: ActAnswer = {
+const lost = (): ActAnswer => ({
   ok: false,
-  message: "No connection: it was not saved. Try again in a moment.",
-};
+  message: actHookWords().noConnection,
+});
 
 /**
  * Runs an act, says what went wrong, and shows what is there then; `then` runs only where it was
@@ -25,7 +26,7 @@ export function useAct(): {
   const [said, setSaid] = useState("");
   const act = (work: () => Promise<ActAnswer>, then = () => {}) =>
     start(async () => {
-      const answer = await work().catch(() => LOST);
+      const answer = await work().catch(() => lost());
       setSaid(answer.ok ? "" : answer.message);
       if (answer.ok) then();
       router.refresh();

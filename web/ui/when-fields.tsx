@@ -7,6 +7,7 @@ import { CalendarDays } from "lucide-react";
 import { useRef } from "react";
 import { showDate } from "./dates.ts";
 import { type Read, TypedField, type TypedProps } from "./typed-field.tsx";
+import { whenFieldsWords } from "./words.ts";
 
 type Plain = Pick<
   TypedProps<string>,
@@ -24,6 +25,7 @@ interface DateProps extends Plain {
  * empty where none is known.
  */
 export function DateField({ today, mayBeEmpty = false, ...props }: DateProps) {
+  const say = whenFieldsWords();
   const native = useRef<HTMLInputElement>(null);
   const read = (text: string): Read<string> => {
     if (text.trim() === "" && mayBeEmpty) return { ok: true, value: "" };
@@ -32,7 +34,7 @@ export function DateField({ today, mayBeEmpty = false, ...props }: DateProps) {
       ? { ok: true, value: date }
       : {
           ok: false,
-          message: `A day such as ${showDate(addDays(today, 14), "short")}, or 13.12.2026.`,
+          message: say.aDaySuch(showDate(addDays(today, 14), "short")),
         };
   };
   return (
@@ -57,7 +59,7 @@ export function DateField({ today, mayBeEmpty = false, ...props }: DateProps) {
           />
           <button
             type="button"
-            aria-label={`${props.name ?? props.label}: choose on a calendar`}
+            aria-label={say.chooseOnACalendar(props.name, props.label)}
             data-date={props.value}
             className="absolute inset-y-px right-px grid w-9 place-items-center text-soft hover:text-elm"
             onClick={() => native.current?.showPicker()}
@@ -80,7 +82,7 @@ export function TimeField({ clock, ...props }: Plain & { readonly clock: Clock }
     const time = readTime(text);
     return time
       ? { ok: true, value: time }
-      : { ok: false, message: `A time such as ${showTime("14:30", clock)}.` };
+      : { ok: false, message: whenFieldsWords().aTimeSuch(showTime("14:30", clock)) };
   };
   return (
     <TypedField<string>

@@ -97,4 +97,5 @@ export type LetterAnswer =
       readonly tight: readonly Spot[];
       readonly small: readonly Spot[];
     }
-  | { readonly job: number; readonly kind: "failed"; readonly message: string };
+  /** Without a message it is a fault of the program. */
+  | { readonly job: number; readonly kind: "failed"; readonly message: string | null };

@@ -53,10 +53,7 @@ self.onmessage = async (event: MessageEvent<LetterJob | InspectRequest>) => {
       post({
         job: job.job,
         kind: "failed",
-        message:
-          error instanceof PlanFault
-            ? error.message
-            : "The letters could not be drawn. Load the page anew.",
+        message: error instanceof PlanFault ? error.message : null,
       });
   });
 };

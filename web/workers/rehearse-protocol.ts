@@ -45,4 +45,5 @@ export type RehearseAnswer =
     }
   | { readonly kind: "tried"; readonly job: number; readonly tried: Tried }
   | { readonly kind: "played"; readonly run: number; readonly evening: PlayedEvening }
-  | { readonly kind: "failed"; readonly job: number; readonly message: string };
+  /** Without a message it is a fault of the program. */
+  | { readonly kind: "failed"; readonly job: number; readonly message: string | null };

@@ -38,10 +38,7 @@ self.onmessage = async (event: MessageEvent<RehearseJob | PlayRequest>) => {
       post({
         job: job.job,
         kind: "failed",
-        message:
-          error instanceof PlanFault
-            ? error.message
-            : "It could not be rehearsed. Load the page anew.",
+        message: error instanceof PlanFault ? error.message : null,
       });
   });
 };

@@ -2,14 +2,27 @@
 
 import type { FilmReason } from "../films/film-choice.ts";
 import { REASON_WORDS } from "../films/film-words-en.ts";
-import type { Finding, FindingCode, Severity } from "../findings/finding.ts";
-import type { Remedy, RemedyCode, RemedyValues } from "../findings/remedy.ts";
-import { studioFont } from "../lettering/studio-fonts.ts";
+import type { Finding, Severity } from "../findings/finding.ts";
 import type { CostKind } from "../supplies/cost.ts";
 import { moneyText } from "../supplies/money.ts";
 import { type LengthUnit, showLength } from "../units/length.ts";
 import { showMinutes } from "../units/time.ts";
 import { SCHOOL_WORDS } from "./sizing-words-en.ts";
+import {
+  type AdviceWords,
+  family,
+  fine,
+  fineMm,
+  larger,
+  mm,
+  percent,
+  type Speech,
+  type Spoken,
+  speakIn,
+  type Values,
+  who,
+  wide,
+} from "./speech.ts";
 
 const COST_WORDS: Record<CostKind, string> = {
   film: "film",
@@ -23,25 +36,7 @@ const COST_WORDS: Record<CostKind, string> = {
   post: "postage",
 };
 
-type Values = Finding["values"];
-interface Speech {
-  readonly unit: LengthUnit;
-  readonly where: Finding["where"];
-  /** Label of a seat. */
-  readonly name: (seat: string) => string;
-}
-
-const mm = (values: Values, key: string, speech: Speech) =>
-  showLength(Number(values[key] ?? 0), speech.unit);
-/** A patch is told by its diameter, as a tape measures it. */
-const wide = (values: Values, key: string, speech: Speech) =>
-  `⌀ ${showLength(2 * Number(values[key] ?? 0), speech.unit)}`;
-const fineMm = (mm: number) => `${mm.toFixed(2).replace(/0$/u, "")} mm`;
-const fine = (values: Values, key: string) => fineMm(Number(values[key] ?? 0));
-const family = (id: unknown) => studioFont(String(id))?.family ?? String(id);
-const who = (speech: Speech) => (speech.where.seat ? speech.name(speech.where.seat) : "");
-
-const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string> = {
+const SENTENCES: AdviceWords["sentences"] = {
   missingGlyph: (v, s) => `${who(s)}: ${family(v.font)} has no ${v.letters}.`,
   noFontHasGlyph: (v, s) =>
     `${who(s)}: none of the fonts here has ${v.letters}. Ask for a spelling in Latin letters, or cut it as art.`,
@@ -149,9 +144,7 @@ const SENTENCES: Record<FindingCode, (values: Values, speech: Speech) => string>
   glassBacks: () => "A clear blank shows the back of the decal from the other side.",
 };
 
-const REMEDIES: {
-  readonly [C in RemedyCode]: (values: RemedyValues<C>, speech: Speech) => string;
-} = {
+const REMEDIES: AdviceWords["remedies"] = {
   useFont: ({ font }) => `Use ${family(font)} for all`,
   setSchool: ({ school }) => `Size by “${SCHOOL_WORDS[school]?.name ?? school}”`,
   setTracking: ({ looser }) =>
@@ -205,17 +198,11 @@ const REMEDIES: {
     `Break it in two lines${others === undefined ? "" : `: the others ${fineMm(others)}`}`,
 };
 
-const wordsOf = <C extends RemedyCode>(remedy: Remedy<C>, speech: Speech): string =>
-  REMEDIES[remedy.code](remedy.values, speech);
-
 /** A longer mat that would take the whole, and what film that asks for. */
 const longerWords = (v: Values, s: Speech): string =>
   v.roll === undefined
     ? ""
     : ` On the ${String(v.longer).toLowerCase()} it would stay whole, but no sheet is that long: film from a roll is needed, at least ${mm(v, "roll", s)}.`;
-
-const percent = (share: number): string => `${Math.floor(share * 100)} %`;
-const larger = (share: number): string => `${Math.ceil((share - 1) * 100)} %`;
 
 const MARK_WORDS: Readonly<Record<string, string>> = {
   joined: "Bring them onto their letters",
@@ -229,19 +216,7 @@ export const SEVERITY_WORDS: Record<Severity, string> = {
   tip: "Tip",
 };
 
-export interface Spoken {
-  readonly sentence: string;
-  readonly remedies: readonly { readonly remedy: Remedy; readonly words: string }[];
-}
+export const ADVICE_EN: AdviceWords = { sentences: SENTENCES, remedies: REMEDIES };
 
-/** @param name label of a seat, as `seatLabels` gives it */
-export function speak(finding: Finding, unit: LengthUnit, name: (seat: string) => string): Spoken {
-  const speech: Speech = { unit, where: finding.where, name };
-  return {
-    sentence: SENTENCES[finding.code](finding.values, speech),
-    remedies: finding.remedies.map((remedy) => ({
-      remedy,
-      words: wordsOf(remedy, speech),
-    })),
-  };
-}
+export const speak = (finding: Finding, unit: LengthUnit, name: (seat: string) => string): Spoken =>
+  speakIn(ADVICE_EN, finding, unit, name);

@@ -23,8 +23,10 @@ import { SeverityMark } from "@/ui/marks.tsx";
 import { Reckoned } from "@/ui/reckoned.tsx";
 import { siteAddress } from "@/ui/site-address.ts";
 import { STRANDS } from "@/ui/weave.tsx";
+import { basketWords } from "@/ui/words.ts";
+import { tonightWords } from "../words.ts";
 
-export const metadata: Metadata = { title: "Tonight" };
+export const generateMetadata = (): Metadata => ({ title: tonightWords().tonight });
 
 const BAR: Record<TaskKind, string> = {
   order: "bg-ink",
@@ -36,16 +38,16 @@ const BAR: Record<TaskKind, string> = {
   pack: "bg-slate",
   post: "bg-faint",
 };
-const ACT: Record<TaskKind, string> = {
-  order: "Shopping list",
-  blanks: "See the blanks",
-  print: "To the labels",
-  cut: "Go to the cutter",
-  weed: "Start weeding",
-  tape: "Lay tape",
-  pack: "Pack",
-  post: "See the parcels",
-};
+const act = (): Record<TaskKind, string> => ({
+  order: tonightWords().shoppingList,
+  blanks: tonightWords().seeTheBlanks,
+  print: tonightWords().toTheLabels,
+  cut: tonightWords().goToTheCutter,
+  weed: tonightWords().startWeeding,
+  tape: tonightWords().layTape,
+  pack: tonightWords().pack,
+  post: tonightWords().seeTheParcels,
+});
 
 function clockAfter(start: string, minutes: number): string {
   const [h = 0, m = 0] = start.split(":").map(Number);
@@ -54,6 +56,7 @@ function clockAfter(start: string, minutes: number): string {
 }
 
 export default async function TonightPage() {
+  const say = tonightWords();
   const host = await requireMember();
   const view = await loadTonight(host);
   if (!isHost(host)) return <HelperTonight view={view} />;
@@ -70,31 +73,33 @@ export default async function TonightPage() {
     <div className="grid gap-x-12 gap-y-10 lg:grid-cols-[minmax(0,1fr)_410px]">
       <section className="min-w-0">
         <p className="text-soft">
-          {showDate(view.today)} · you have {showMinutes(free)}, from {showTime(start, clock)}
+          {say.youHave(showDate(view.today), showMinutes(free), showTime(start, clock))}
         </p>
         <h1 className="mt-1 mb-5 text-[44px] leading-[1.1]">
           {minutes === 0 ? (
-            "Tonight: nothing presses"
+            say.tonightNothingPresses
           ) : (
             <>
-              Tonight:{" "}
+              {say.tonight2}{" "}
               <Reckoned
                 reckoning={{
-                  title: `${showMinutes(minutes)} tonight`,
+                  title: say.tonight3(showMinutes(minutes)),
                   lines: view.tasks.map((task) => ({
                     what: `${task.title}, ${task.detail}`,
-                    value: `${showMinutes(task.minutes)} of ${showMinutes(task.allMinutes)}`,
+                    value: say.ofSaid(showMinutes(task.minutes), showMinutes(task.allMinutes)),
                   })),
-                  rule: `Work is taken in the order of its due date and spread over the evenings left. With less tonight, an evening up to ${view.plan.bindingDate ? showDate(view.plan.bindingDate) : "the next deadline"} would be fuller.`,
-                  school: "Earliest due date first, even evenings.",
-                  rounding: "To whole minutes; the end to five minutes.",
+                  rule: say.workIsTaken(
+                    view.plan.bindingDate ? showDate(view.plan.bindingDate) : say.theNextDeadline,
+                  ),
+                  school: say.earliestDueDateFirstEven,
+                  rounding: say.toWholeMinutes,
                 }}
               >
                 {showMinutes(minutes)}
               </Reckoned>{" "}
               {minutes > free
-                ? "of work, more than the evening holds"
-                : `of work, done by about ${showTime(clockAfter(start, minutes), clock)}`}
+                ? say.ofWork
+                : say.ofWorkDoneByAbout(showTime(clockAfter(start, minutes), clock))}
             </>
           )}
         </h1>
@@ -109,7 +114,7 @@ export default async function TonightPage() {
                 <span className="block font-bold font-head text-2xl">
                   {Math.round(task.minutes)}
                 </span>
-                <span className="text-soft text-sm">min</span>
+                <span className="text-soft text-sm">{say.min}</span>
               </p>
               <div>
                 {task.marks && task.marks.length > 0 ? (
@@ -121,17 +126,17 @@ export default async function TonightPage() {
                   {task.detail} ·{" "}
                   {task.missed ? (
                     <span className="font-bold text-ochre">
-                      was due {showDate(task.missed, "short")}
+                      {say.wasDue(showDate(task.missed, "short"))}
                     </span>
                   ) : (
-                    <>by {showDate(task.dueDate, "short")}</>
+                    say.by(showDate(task.dueDate, "short"))
                   )}
                   {task.minutes < task.allMinutes - 0.5 &&
-                    ` · ${showMinutes(task.allMinutes - task.minutes)} stay for later evenings`}
+                    say.stayForLaterEvenings(showMinutes(task.allMinutes - task.minutes))}
                 </p>
               </div>
               <LinkButton href={task.href} tone={i === 0 ? "main" : "plain"}>
-                {ACT[task.kind]}
+                {act()[task.kind]}
               </LinkButton>
             </li>
           ))}
@@ -142,20 +147,20 @@ export default async function TonightPage() {
         {!view.none && <CalendarLink site={await siteAddress()} code={code} />}
         {view.classes.length === 0 && !view.none && (
           <p className="mt-4 text-lg">
-            No class in the next weeks.{" "}
+            {say.noClassInTheNext}{" "}
             <Link className="verb" href="/classes/new">
-              Make a class
+              {say.makeAClass}
             </Link>
           </p>
         )}
         {view.none && <FirstVisit host={host} sample={<SampleClass />} />}
         {noCodes && (
           <p className="mt-8 max-w-2xl border-rule border-t pt-4 text-soft">
-            A forgotten password cannot be sent to you.{" "}
+            {say.aForgottenPasswordCannot}{" "}
             <Link className="verb" href="/settings/account">
-              Make recovery codes
+              {say.makeRecoveryCodes}
             </Link>{" "}
-            and keep them on paper.
+            {say.andKeepThemOnPaper}
           </p>
         )}
       </section>
@@ -166,22 +171,21 @@ export default async function TonightPage() {
 
 /** What can no longer be dry in time is said the day it comes to that. */
 function Wet({ rows }: { rows: TonightView["wet"] }) {
+  const say = tonightWords();
   if (rows.length === 0) return null;
   return (
     <section
       className="mt-5 border-brick border-l-4 bg-brick-tint px-4 py-3"
-      aria-label="What cannot be dry in time"
+      aria-label={say.whatCannotBeDry}
     >
       <ul>
         {rows.map(({ classId, title, task, dry, date }) => (
           <li key={classId} className="flex gap-3 py-1">
             <SeverityMark severity="stop" />
             <span>
-              {title}: “{task}” can be dry on {showDate(dry)} at the earliest, the class is on{" "}
-              {showDate(date)}. Buy the blanks prepared, take a quicker way at Plan as its label
-              allows, or another day.{" "}
+              {say.canBeDry(title, task, showDate(dry), showDate(date))}{" "}
               <Link className="verb" href={`/classes/${classId}/plan`}>
-                To its blanks
+                {say.toItsBlanks}
               </Link>
             </span>
           </li>
@@ -196,6 +200,7 @@ function Wet({ rows }: { rows: TonightView["wet"] }) {
  * the same evenings.
  */
 function Fullness({ view }: { view: TonightView }) {
+  const say = tonightWords();
   const full = view.ahead.filter(({ over }) => over >= 1);
   const [first] = full;
   if (!first) return null;
@@ -203,16 +208,16 @@ function Fullness({ view }: { view: TonightView }) {
   return (
     <section
       className="mt-5 border-ochre border-l-4 bg-ochre-tint px-4 py-3"
-      aria-label="What does not fit"
+      aria-label={say.whatDoesNotFit}
     >
       <p className="flex gap-3">
         <SeverityMark severity="check" />
         <span>
-          {showMinutes(sum)} do not fit:{" "}
+          {showMinutes(sum)} {say.doNotFit}{" "}
           {full.length === 1
-            ? `${showDate(first.date)} asks`
-            : `${full.length} evenings from ${showDate(first.date)} on ask`}{" "}
-          for more than {full.length === 1 ? "it holds" : "they hold"}.
+            ? say.asks(showDate(first.date))
+            : say.eveningsFromOnAsk(full.length, showDate(first.date))}{" "}
+          {say.forMore} {say.itHoldsTheyHold(full.length)}.
         </span>
       </p>
       {view.waysOut.length > 0 ? (
@@ -221,21 +226,20 @@ function Fullness({ view }: { view: TonightView }) {
             <li key={words} className="py-1">
               {words}:{" "}
               {Math.round(saves) >= sum
-                ? "then all of it fits"
-                : `${showMinutes(Math.round(saves))} more would fit`}
+                ? say.thenAllOfItFits
+                : say.moreWouldFit(showMinutes(Math.round(saves)))}
               .{" "}
               <Link href={href} className="verb">
-                go there
+                {say.goThere}
               </Link>
             </li>
           ))}
         </ul>
       ) : (
         <p className="mt-2">
-          No way out was found that helps by itself: more time on these evenings, or another day for
-          a class.{" "}
+          {say.noWayOutWasFound}{" "}
           <Link href="/settings" className="verb">
-            free evenings
+            {say.freeEvenings}
           </Link>
         </p>
       )}
@@ -267,7 +271,7 @@ function EveningBar({
       <div
         className="flex h-7 gap-0.5 border-rule-strong border-y bg-paper"
         role="img"
-        aria-label="The evening's work in order"
+        aria-label={tonightWords().theEveningsWorkInOrder}
       >
         {tasks.map((task) => (
           <div
@@ -282,12 +286,13 @@ function EveningBar({
 }
 
 function Baskets({ view, clock }: { view: TonightView; clock: Clock }) {
+  const say = tonightWords();
   return (
     <section>
       <div className="mb-3 flex items-baseline justify-between">
-        <h2 className="text-xl">Baskets on the go</h2>
+        <h2 className="text-xl">{say.basketsOnTheGo}</h2>
         <Link className="verb" href="/classes/new">
-          Make a class
+          {say.makeAClass}
         </Link>
       </div>
       <ul>
@@ -300,7 +305,7 @@ function Baskets({ view, clock }: { view: TonightView; clock: Clock }) {
               done: strandsDone(kit),
             }));
           const tally = STRANDS.slice(1).map((strand, i) => ({
-            strand,
+            strand: basketWords().strands[strand],
             n: seats.filter(({ done }) => done > i + 1).length,
           }));
           return (
@@ -314,19 +319,22 @@ function Baskets({ view, clock }: { view: TonightView; clock: Clock }) {
                   {row.title}
                 </Link>
                 <p className="text-soft text-sm">
-                  {showDate(row.class_date, "short")}, {showTime(row.class_time, clock)} ·{" "}
-                  {row.seats === 1 ? "1 seat" : `${row.seats} seats`}
+                  {say.seats(
+                    showDate(row.class_date, "short"),
+                    showTime(row.class_time, clock),
+                    row.seats,
+                  )}
                 </p>
                 <p className="mt-1.5">
                   {seats.length === 0
-                    ? "No names yet"
+                    ? say.noNamesYet2
                     : tally.map(({ strand, n }) => `${n} ${strand}`).join(", ")}
                 </p>
                 {planning && <RefreshWhenPlanned classId={row.id} before={kits.length > 0} />}
                 {stops > 0 && (
                   <p className="mt-1 flex items-center gap-2 font-bold text-brick">
                     <SeverityMark severity="stop" size={13} />{" "}
-                    {stops === 1 ? "something stops it" : `${stops} things stop it`}
+                    {say.somethingStopsItThingsStop(stops)}
                   </p>
                 )}
               </div>

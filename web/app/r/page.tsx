@@ -5,6 +5,7 @@ import { SHORT_LENGTH } from "@/room/passes.ts";
 import { followWords } from "@/stations/live/follow-words.ts";
 import { Button } from "@/ui/button.tsx";
 import { readersLanguage } from "@/ui/readers-language.ts";
+import { rWords } from "../words.ts";
 
 export const generateMetadata = async (): Promise<Metadata> => ({
   title: followWords(await readersLanguage()).title,
@@ -27,7 +28,7 @@ export default async function RoomPage({
   const not = wrong ?? code ?? "";
   return (
     <main lang={language} className="mx-auto max-w-xl px-5 py-8">
-      <p className="mb-5 font-bold font-head text-elm-dark text-xl">Elm Basket</p>
+      <p className="mb-5 font-bold font-head text-elm-dark text-xl">{rWords().elmBasket}</p>
       <h1 className="mb-3 text-4xl">{say.heading}</h1>
       <form action="/" method="get">
         <label className="block text-lg" htmlFor="code">

@@ -20,6 +20,7 @@ import { fontsOf } from "@/planning/fonts-of.ts";
 import { isId, plannedClass } from "@/planning/planned-class.ts";
 import { act, no, takes } from "@/requests/act.ts";
 import { TEST_FORCES, TEST_SHARES } from "./test-grid.ts";
+import { actionsWords } from "./words.ts";
 
 /** Cut on another machine, or not after all. */
 export const markLoad = act(
@@ -58,15 +59,15 @@ const answersSchema = z.object({
 });
 export type StartAnswer = { readonly ok: true } | { readonly ok: false; readonly message: string };
 
-const REFUSED = {
-  gone: "This load is no longer planned. Look at the loads again.",
-  scrap: "A scrap of this load is no longer in the box. Lay its kits again.",
-  busy: "The cutter is at work on another load.",
-  silent: "The cutter does not answer. Is it switched on?",
-  nothingLeft: "Every piece of this load is cut.",
-  otherFilm:
-    "The film in the cutter has another size than this load. Take it out, and load the right one.",
-} as const;
+const refused = () =>
+  ({
+    gone: actionsWords().thisLoadIsNoLonger,
+    scrap: actionsWords().aScrapOfThisLoad,
+    busy: actionsWords().theCutterIsAtWork,
+    silent: actionsWords().theCutterDoesNotAnswer,
+    nothingLeft: actionsWords().everyPieceOfThisLoad,
+    otherFilm: actionsWords().theFilmInTheCutter,
+  }) as const;
 
 /** Sends the load, once everything is looked at or answered with a reason. */
 export const startCutting = act(
@@ -75,9 +76,9 @@ export const startCutting = act(
   async (id: string, nn: number, answers: unknown): Promise<StartAnswer> => {
     const host = await requireMember();
     const read = answersSchema.safeParse(answers);
-    if (!Number.isInteger(nn) || !read.success) return { ok: false, message: REFUSED.gone };
+    if (!Number.isInteger(nn) || !read.success) return { ok: false, message: refused().gone };
     const planned = await plannedClass(host.studioId, id);
-    if (!planned?.ok) return { ok: false, message: REFUSED.gone };
+    if (!planned?.ok) return { ok: false, message: refused().gone };
     const { document, plan } = planned.value;
     const lines = await withStudio(host.studioId, async (sql) => {
       const sheet = (await listSheets(sql, id)).find((row) => row.nn === nn);
@@ -93,13 +94,13 @@ export const startCutting = act(
         findings: plan.findings as never,
       });
     });
-    if (lines === "scrap") return { ok: false, message: REFUSED.scrap };
-    if (!lines) return { ok: false, message: REFUSED.gone };
+    if (lines === "scrap") return { ok: false, message: refused().scrap };
+    if (!lines) return { ok: false, message: refused().gone };
     const open = unanswered(lines, read.data);
     if (open.length > 0)
       return {
         ok: false,
-        message: `${open.length} ${open.length === 1 ? "point is" : "points are"} still open before you press start.`,
+        message: actionsWords().stillOpenBeforeYouPress(open.length),
       };
     const begun = await beginCutting({
       studioId: host.studioId,
@@ -110,7 +111,7 @@ export const startCutting = act(
       textOf: async (sheet) =>
         (await sheetTexts(id, document, await fontsOf(host.studioId, document), sheet))[0] ?? null,
     });
-    if (!begun.ok) return { ok: false, message: REFUSED[begun.reason] };
+    if (!begun.ok) return { ok: false, message: refused()[begun.reason] };
     return { ok: true };
   },
 );
@@ -122,14 +123,14 @@ export const loadCutter = act(
   async (id: string, nn: number): Promise<StartAnswer> => {
     const host = await requireMember();
     const planned = Number.isInteger(nn) ? await plannedClass(host.studioId, id) : null;
-    if (!planned?.ok) return { ok: false, message: REFUSED.gone };
+    if (!planned?.ok) return { ok: false, message: refused().gone };
     const done = await loadSheet({
       studioId: host.studioId,
       workshopId: id,
       document: planned.value.document,
       nn,
     });
-    return done === "loaded" ? { ok: true } : { ok: false, message: REFUSED[done] };
+    return done === "loaded" ? { ok: true } : { ok: false, message: refused()[done] };
   },
 );
 
@@ -159,20 +160,20 @@ export const cutTestSquares = act(
   async (id: string, vinylId: string): Promise<StartAnswer> => {
     const host = await requireMember();
     const found = await vinylOf(host.studioId, id, vinylId);
-    if (!found) return { ok: false, message: REFUSED.gone };
+    if (!found) return { ok: false, message: refused().gone };
     const { cutter } = found.document;
     const page = testCutPage(TEST_FORCES, TEST_SHARES, cutter.cutSpeed);
     try {
-      if (await syncCutting(host.studioId)) return { ok: false, message: REFUSED.busy };
+      if (await syncCutting(host.studioId)) return { ok: false, message: refused().busy };
       const own = await cutterOf(host.studioId);
       const { state } = await cutterStatus(own);
       if (state === "cutting" || state === "paused" || state === "jammed")
-        return { ok: false, message: REFUSED.busy };
+        return { ok: false, message: refused().busy };
       await loadFilm(own, { width: page.width, height: page.height, motion: cutter });
       await sendLines(own, testCutHpgl(page, cutter));
       return { ok: true };
     } catch (error) {
-      if (error instanceof CutterSilent) return { ok: false, message: REFUSED.silent };
+      if (error instanceof CutterSilent) return { ok: false, message: refused().silent };
       throw error;
     }
   },

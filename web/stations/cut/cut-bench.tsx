@@ -1,7 +1,6 @@
 "use client";
 
 import type { PreflightLine } from "@elm-basket/core/cutting/preflight.ts";
-import { counted } from "@elm-basket/core/units/counted.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import { useRouter } from "next/navigation";
 import { type ReactNode, useEffect, useRef, useState, useTransition } from "react";
@@ -19,6 +18,7 @@ import { TestCut, type TestCutInput } from "./test-cut.tsx";
 import { useByHand } from "./use-by-hand.ts";
 import { useCutting } from "./use-cutting.ts";
 import { useLoadDrawing } from "./use-load-drawing.ts";
+import { cutBenchWords } from "./words.ts";
 
 export interface CutBenchInput {
   readonly classId: string;
@@ -48,6 +48,7 @@ export function CutBench({
   files,
   ...input
 }: CutBenchInput & { readonly children: ReactNode; readonly files: ReactNode }) {
+  const say = cutBenchWords();
   const { classId, through, flawed, lines } = input;
   const { sheet, drawn, stale } = useLoadDrawing(classId, input.sheet);
   const router = useRouter();
@@ -88,8 +89,7 @@ export function CutBench({
     });
   const to = (what: "pause" | "resume" | "cancel" | "unload") =>
     start(async () => {
-      if (!(await steerCutting(classId, what)))
-        setSaid("The cutter does not answer. Is it switched on?");
+      if (!(await steerCutting(classId, what))) setSaid(say.theCutterDoesNotAnswer);
       look();
     });
   const load = () =>
@@ -103,11 +103,7 @@ export function CutBench({
   };
   const mark = (cut: boolean) =>
     start(async () => {
-      setSaid(
-        (await markLoad(classId, sheet.nn, cut))
-          ? ""
-          : "This load is no longer planned, or its scrap is no longer in the box: look at the loads again.",
-      );
+      setSaid(say.thisLoadIsNoLonger(await markLoad(classId, sheet.nn, cut)));
       router.refresh();
     });
   const main = () => {
@@ -154,21 +150,22 @@ export function CutBench({
         )}
         {children}
       </section>
-      <section className="lg:border-rule lg:border-l lg:pl-5" aria-label="At the cutter">
+      <section className="lg:border-rule lg:border-l lg:pl-5" aria-label={say.atTheCutter}>
         <p className="mb-2 font-bold font-head text-xl" role="status">
           {headline({ sheet, working, here, done, total: pieces.length, silent, offline })}
         </p>
         {working && (
-          <ProgressBar max={Math.max(1, here.ofSeconds)} value={here.seconds} label="Cut so far" />
+          <ProgressBar
+            max={Math.max(1, here.ofSeconds)}
+            value={here.seconds}
+            label={say.cutSoFar}
+          />
         )}
         {(here?.fault ?? (begun || flawed.length > 0 ? input.lastFault : null)) && (
           <p className="py-2 text-brick">◆ {sayFault(here?.fault ?? input.lastFault ?? "")}</p>
         )}
         {flawed.length > 0 && !working && (
-          <p className="py-2 text-brick">
-            {flawed.length} {flawed.length === 1 ? "piece is" : "pieces are"} not through. Leave the
-            film where it is and send the rest: a second pass cuts only those.
-          </p>
+          <p className="py-2 text-brick">{say.notThroughLeaveTheFilm(flawed.length)}</p>
         )}
         {!working && !sheet.cutAt && (
           <Preflight
@@ -182,21 +179,20 @@ export function CutBench({
         )}
         {!working && !sheet.cutAt && <TestCut {...input.test} classId={classId} />}
         {!working && film?.waiting && (
-          <p className="pt-2 text-soft">In the cutter: film of {showSize(film, input.unit)}.</p>
+          <p className="pt-2 text-soft">{say.inTheCutterFilm(showSize(film, input.unit))}</p>
         )}
         <p className="min-h-6 py-2 text-soft" role="alert">
           {said}
         </p>
         {input.left.length > 0 && (
           <p className="pb-3" role="status">
-            Left over: write <b>{input.left.join(", ")}</b> on the rest and put it into the scrap
-            box.{" "}
+            {say.leftOverWrite} <b>{input.left.join(", ")}</b> {say.onTheRestAndPut}{" "}
             <a
               className="verb"
               href={`/shelf/scrap-labels.pdf?only=${input.left.map(encodeURIComponent).join(",")}`}
               download
             >
-              Print its label
+              {say.printItsLabel}
             </a>
           </p>
         )}
@@ -205,31 +201,29 @@ export function CutBench({
             <Button tone="main" disabled={busy || (stale && !working)} onClick={main}>
               {working
                 ? here.state === "cutting" || here.state === "sending"
-                  ? "Pause"
-                  : "Go on cutting"
-                : begun || flawed.length > 0
-                  ? `Cut the rest, ${counted(pieces.length - done, "piece")}`
-                  : "Send to cutter"}
+                  ? say.pause
+                  : say.goOnCutting
+                : say.cutTheRestSend(begun, flawed.length, pieces.length, done)}
             </Button>
           )}
           {working && (
             <Button tone="stop" disabled={busy} onClick={() => to("cancel")}>
-              Stop this load
+              {say.stopThisLoad}
             </Button>
           )}
           {!working && !film && !silent && !sheet.cutAt && (
             <Button disabled={busy || stale} onClick={load}>
-              Load the film, {showSize(size, input.unit)}
+              {say.loadTheFilm(showSize(size, input.unit))}
             </Button>
           )}
           {!working && film && (
             <Button disabled={busy} onClick={() => to("unload")}>
-              Take the film out of the cutter
+              {say.takeTheFilmOut}
             </Button>
           )}
           {!working && (
             <Button disabled={busy || stale} onClick={() => mark(!sheet.cutAt)}>
-              {sheet.cutAt ? "Not cut after all" : `Load ${sheet.nn} is cut`}
+              {sheet.cutAt ? say.notCutAfterAll : say.loadIsCut(sheet.nn)}
             </Button>
           )}
         </div>
@@ -251,17 +245,16 @@ interface Headline {
 
 /** Answers the station's question first: how far is this load? */
 function headline({ sheet, working, here, done, total, silent, offline }: Headline): string {
-  if (offline) return "No network: the cutter goes on by itself.";
-  if (silent) return "The cutter does not answer. What it cut is written down.";
+  const say = cutBenchWords();
+  if (offline) return say.noNetworkTheCutterGoes;
+  if (silent) return say.theCutterDoesNotAnswer2;
   if (working && here) {
     const left = Math.max(0, here.ofSeconds - here.seconds);
     const clock = `${Math.floor(left / 60)}:${String(Math.floor(left % 60)).padStart(2, "0")}`;
     return here.state === "cutting" || here.state === "sending"
-      ? `Cutting: ${done} of ${counted(total, "piece")}, ${clock} to go`
-      : `${here.state === "jammed" ? "Jammed" : "Paused"} at ${done} of ${counted(total, "piece")}`;
+      ? say.cuttingOfToGo(done, total, clock)
+      : say.atOf(here.state, done, total);
   }
-  if (sheet.cutAt) return "This load is cut.";
-  return done > 0
-    ? `${done} of ${counted(total, "piece is", "pieces are")} cut.`
-    : "Before you press start";
+  if (sheet.cutAt) return say.thisLoadIsCut;
+  return say.ofCutBeforeYouPress(done, total);
 }

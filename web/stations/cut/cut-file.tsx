@@ -4,9 +4,11 @@ import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import { Button } from "@/ui/button.tsx";
 import { type FileAnswer, layAsInFile, lookAtCutFile } from "./layout-actions.ts";
+import { cutFileWords } from "./words.ts";
 
 /** A cut file that was changed elsewhere is held against the plan. */
 export function CutFile({ classId }: { classId: string }) {
+  const say = cutFileWords();
   const router = useRouter();
   const [answer, setAnswer] = useState<FileAnswer | null>(null);
   const [said, setSaid] = useState("");
@@ -17,21 +19,21 @@ export function CutFile({ classId }: { classId: string }) {
       setSaid("");
       setAnswer(
         await lookAtCutFile(classId, await file.text()).catch(
-          (): FileAnswer => ({ ok: false, message: "That file could not be read." }),
+          (): FileAnswer => ({ ok: false, message: say.thatFileCould }),
         ),
       );
     });
   const take = (found: Extract<FileAnswer, { ok: true }>) =>
     start(async () => {
       const done = await layAsInFile(classId, found.nn, found.hash, found.moves);
-      setSaid(done.ok ? "Laid like that." : done.message);
+      setSaid(done.ok ? say.laidLike : done.message);
       if (done.ok) setAnswer(null);
       router.refresh();
     });
   return (
     <div className="grid gap-2 pt-3 text-sm" aria-busy={busy}>
       <label className="grid gap-1">
-        Look at a cut file again, SVG
+        {say.lookAtACutFile}
         <input
           type="file"
           accept=".svg,image/svg+xml"
@@ -52,7 +54,7 @@ export function CutFile({ classId }: { classId: string }) {
       </div>
       {answer?.ok && answer.moves.length > 0 && (
         <Button disabled={busy} onClick={() => take(answer)}>
-          Lay the moved ones like that
+          {say.layTheMovedOnesLike}
         </Button>
       )}
     </div>

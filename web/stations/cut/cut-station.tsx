@@ -1,7 +1,6 @@
 import { isPiece } from "@elm-basket/core/cutting/paths.ts";
 import { preflight } from "@elm-basket/core/cutting/preflight.ts";
 import { restsOn } from "@elm-basket/core/learning/words-en.ts";
-import { counted } from "@elm-basket/core/units/counted.ts";
 import { showSize } from "@elm-basket/core/units/length.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
@@ -30,6 +29,7 @@ import { MachineChoice } from "./machine-choice.tsx";
 import { MatPlan } from "./mat-plan.tsx";
 import { Parts } from "./parts.tsx";
 import { ScrapsTaken } from "./scraps-taken.tsx";
+import { cutStationWords } from "./words.ts";
 
 export async function CutStation({
   id,
@@ -38,6 +38,7 @@ export async function CutStation({
   id: string;
   query: Record<string, string | undefined>;
 }) {
+  const say = cutStationWords();
   const data = await loadBench(id);
   if (!data) return null;
   const { sheets, planned, host } = data;
@@ -49,11 +50,11 @@ export async function CutStation({
   if (sheets.length === 0)
     return (
       <div className="grid max-w-2xl gap-4">
-        <h2 className="text-2xl">Nothing to cut yet</h2>
-        <p>As soon as seats have letters, their kits are laid on sheets here.</p>
+        <h2 className="text-2xl">{say.nothingToCutYet}</h2>
+        <p>{say.asSoonAsSeats}</p>
         {plans && (
           <LinkButton href={`/classes/${id}/letter`} tone="main" className="justify-self-start">
-            Go to Letter
+            {say.goToLetter}
           </LinkButton>
         )}
         <Findings
@@ -82,9 +83,9 @@ export async function CutStation({
         </div>
       )}
       <section className="lg:border-rule lg:border-r lg:pr-5">
-        <h2 className="mb-2 text-lg">Loads, in this order</h2>
+        <h2 className="mb-2 text-lg">{say.loadsInThisOrder}</h2>
         <Loads data={data} chosen={sheet.nn} />
-        <p className="mt-5 text-soft text-sm">The whole cutting</p>
+        <p className="mt-5 text-soft text-sm">{say.theWholeCutting}</p>
         <p className="font-bold font-head text-2xl">
           <EveningMinutes data={data} />
         </p>
@@ -167,16 +168,17 @@ export async function CutStation({
  * there.
  */
 function CutFiles({ classId, base, plans }: { classId: string; base: string; plans: boolean }) {
+  const say = cutStationWords();
   return (
-    <section aria-label="As files" className="mt-5 border-rule border-t pt-3">
-      <p className="mb-1 text-soft text-sm">Cut from another machine? This load as</p>
+    <section aria-label={say.asFiles} className="mt-5 border-rule border-t pt-3">
+      <p className="mb-1 text-soft text-sm">{say.cutFromAnotherMachine}</p>
       <p className="grid grid-cols-3 gap-2">
         {(["svg", "hpgl", "dxf"] as const).map((kind) => (
           <FileButton
             key={kind}
             href={`/classes/${classId}/files/sheets/${base}.${kind}`}
             download
-            aria-label={`This load, ${kind.toUpperCase()}`}
+            aria-label={say.thisLoad(kind.toUpperCase())}
           >
             {kind.toUpperCase()}
           </FileButton>
@@ -188,7 +190,7 @@ function CutFiles({ classId, base, plans }: { classId: string; base: string; pla
           href={`/classes/${classId}/files/sheets.zip`}
           download
         >
-          All cut files, zip
+          {say.allCutFilesZip}
         </a>
       </p>
       {plans && <CutFile classId={classId} />}
@@ -239,6 +241,7 @@ function outcomesOf(jobs: readonly CutJob[]): Map<string, Outcome> {
 }
 
 function Loads({ data, chosen }: { data: StationData; chosen: number }) {
+  const say = cutStationWords();
   const { sheets, planned, host } = data;
   const unit = host.studio.unit;
   return (
@@ -265,20 +268,20 @@ function Loads({ data, chosen }: { data: StationData; chosen: number }) {
                   {sheet.nn} · {vinyl?.name}
                 </span>
                 {sheet.meta.mat && (
-                  <span className="block text-sm">on mat {sheet.meta.mat.mat}</span>
+                  <span className="block text-sm">{say.onMat(sheet.meta.mat.mat)}</span>
                 )}
                 <span className="block text-sm">
                   {sheet.meta.scraps.length > 0 ? (
-                    `scraps ${sheet.meta.scraps.map(({ label }) => label).join(", ")}`
+                    say.scraps(sheet.meta.scraps.map(({ label }) => label).join(", "))
                   ) : (
                     <>
-                      {planned.document.layout.trim ? "trim" : "whole sheet"}{" "}
+                      {say.trimWholeSheet(planned.document.layout.trim)}{" "}
                       <b>{showSize(sheet.meta, unit)}</b>
                     </>
                   )}
                 </span>
                 <span className="block text-soft text-sm">
-                  {sheet.cutAt ? "✓ cut" : `${kitsOn(sheet)}, about ${showMinutes(minutes)}`}
+                  {sheet.cutAt ? say.cut : say.about(kitsOn(sheet), showMinutes(minutes))}
                 </span>
               </span>
             </Link>
@@ -290,9 +293,10 @@ function Loads({ data, chosen }: { data: StationData; chosen: number }) {
 }
 
 function EveningMinutes({ data }: { data: StationData }) {
+  const say = cutStationWords();
   const lines = data.sheets.map((sheet) => ({
-    what: `Load ${sheet.nn}: cutting, and loading`,
-    value: `${sheet.meta.cutMinutes.toFixed(1)} + ${sheet.meta.loadMinutes.toFixed(1)} min`,
+    what: say.loadCuttingAndLoading(sheet.nn),
+    value: say.min(sheet.meta.cutMinutes.toFixed(1), sheet.meta.loadMinutes.toFixed(1)),
   }));
   const total = data.sheets.reduce(
     (sum, sheet) => sum + sheet.meta.cutMinutes + sheet.meta.loadMinutes,
@@ -302,15 +306,15 @@ function EveningMinutes({ data }: { data: StationData }) {
   return (
     <Reckoned
       reckoning={{
-        title: `${showMinutes(total)} at the cutter`,
+        title: say.atTheCutter(showMinutes(total)),
         rests: restsOn(figures, "cutting", cutter.name),
         lines: [
           ...lines.slice(0, 12),
-          { what: "Cutting speed, before the film's share", value: `${cutter.cutSpeed} mm/s` },
-          { what: "Travel", value: `${cutter.travelSpeed} mm/s` },
+          { what: say.cuttingSpeedBeforeTheFilms, value: say.mmS(cutter.cutSpeed) },
+          { what: say.travel, value: say.mmS2(cutter.travelSpeed) },
         ],
-        rule: "Length of all cuts by speed, a little for every sharp corner and every lift of the blade, the way between pieces, and loading and unloading.",
-        rounding: "To whole minutes, at the end.",
+        rule: say.lengthOfAllCuts,
+        rounding: say.toWholeMinutes,
       }}
     >
       {showMinutes(total)}
@@ -325,7 +329,5 @@ function EveningMinutes({ data }: { data: StationData }) {
 function kitsOn({ meta: { kits } }: SheetRow): string {
   if (kits.length <= 2) return kits.map(({ label }) => label).join(", ");
   const whole = new Set(kits.map(({ seat }) => seat)).size;
-  return whole === kits.length
-    ? counted(whole, "kit")
-    : `${kits.length} boxes of ${counted(whole, "kit")}`;
+  return cutStationWords().kitBoxes(whole, kits.length);
 }

@@ -8,14 +8,16 @@ import type { SheetMeta } from "@/data/making.ts";
 import { SelectField } from "@/ui/select-field.tsx";
 import { layAgain } from "./layout-actions.ts";
 import type { ByHand } from "./use-by-hand.ts";
+import { handPanelWords } from "./words.ts";
 
 const STEPS_MM = [0.5, 2, 10] as const;
-const ARROWS = [
-  ["←", "left", -1, 0],
-  ["↑", "up", 0, -1],
-  ["↓", "down", 0, 1],
-  ["→", "right", 1, 0],
-] as const;
+const arrows = () =>
+  [
+    ["←", handPanelWords().left, -1, 0],
+    ["↑", handPanelWords().up, 0, -1],
+    ["↓", handPanelWords().down, 0, 1],
+    ["→", handPanelWords().right, 1, 0],
+  ] as const;
 
 interface Props {
   readonly classId: string;
@@ -29,6 +31,7 @@ interface Props {
 
 /** Moving without dragging, and laying the rest again. */
 export function HandPanel({ classId, vinyl, meta, unit, hand, byHand }: Props) {
+  const say = handPanelWords();
   const router = useRouter();
   const [step, setStep] = useState<number>(2);
   const [busy, start] = useTransition();
@@ -41,30 +44,30 @@ export function HandPanel({ classId, vinyl, meta, unit, hand, byHand }: Props) {
     "min-h-11 min-w-11 border-[1.5px] border-elm font-bold text-elm-dark hover:bg-elm-tint disabled:border-rule-strong disabled:text-soft";
   return (
     <fieldset className="mt-3 border-rule border-t pt-2" aria-busy={busy || hand.busy}>
-      <legend className="sr-only">Move a kit by hand</legend>
+      <legend className="sr-only">{say.moveAKitByHand}</legend>
       <div className="flex flex-wrap items-end gap-2 text-sm">
         <SelectField
-          label="Move by hand"
+          label={say.moveByHand}
           value={hand.chosen ?? ""}
           words={[
-            ["", "drag a kit, or choose"] as const,
+            ["", say.dragAKitOrChoose] as const,
             ...meta.kits.map(({ name, label }) => [name, label] as const),
           ]}
           onChange={(kit) => hand.choose(kit || null)}
         />
         <SelectField
-          label="by"
+          label={say.by}
           value={String(step)}
           words={STEPS_MM.map((mm) => [String(mm), showLength(mm, unit)] as const)}
           onChange={(mm) => setStep(Number(mm))}
         />
         <div className="flex gap-2">
-          {ARROWS.map(([sign, words, dx, dy]) => (
+          {arrows().map(([sign, words, dx, dy]) => (
             <button
               key={words}
               type="button"
               className={key}
-              aria-label={`Move ${words}`}
+              aria-label={say.move(words)}
               disabled={!hand.chosen || hand.busy}
               onClick={() => hand.nudge(dx * step, dy * step)}
             >
@@ -78,7 +81,7 @@ export function HandPanel({ classId, vinyl, meta, unit, hand, byHand }: Props) {
               disabled={!hand.chosen || hand.busy}
               onClick={() => hand.turnBy(meta.turn ?? 90)}
             >
-              Turn
+              {say.turn}
             </button>
           )}
         </div>
@@ -90,7 +93,7 @@ export function HandPanel({ classId, vinyl, meta, unit, hand, byHand }: Props) {
               disabled={busy}
               onClick={() => again(false)}
             >
-              Lay the rest again
+              {say.layTheRestAgain}
             </button>
             <button
               type="button"
@@ -98,15 +101,13 @@ export function HandPanel({ classId, vinyl, meta, unit, hand, byHand }: Props) {
               disabled={busy}
               onClick={() => again(true)}
             >
-              Lay all again
+              {say.layAllAgain}
             </button>
           </>
         )}
       </div>
       <p role="status" className={`min-h-6 text-sm ${hand.clash ? "text-brick" : "text-soft"}`}>
-        {hand.busy || busy
-          ? "Laying …"
-          : `${hand.said} ${byHand > 0 ? `${byHand} ${byHand === 1 ? "kit was" : "kits were"} laid by hand and ${byHand === 1 ? "stays" : "stay"}.` : ""}`}
+        {say.laying(hand.busy, busy, hand.said, byHand)}
       </p>
     </fieldset>
   );

@@ -18,10 +18,11 @@ import { beginSearch, endSearch } from "@/planning/searches.ts";
 import { act, no, takes } from "@/requests/act.ts";
 import { saveClassPart } from "@/stations/frame/actions.ts";
 import { type HandRules, handRules, handSheet } from "./hand-sheet.ts";
+import { layoutActionsWords } from "./words.ts";
 
 export type LaidAnswer = { readonly ok: true } | { readonly ok: false; readonly message: string };
 
-const GONE = "The loads have changed meanwhile. Look again, then move it.";
+const gone = () => layoutActionsWords().theLoadsHaveChangedMeanwhile;
 const moveSchema = z.object({
   kit: z.string().max(40),
   dx: z.number().min(-5000).max(5000),
@@ -37,7 +38,7 @@ async function saveKept(
 ): Promise<LaidAnswer> {
   const host = await requireHost();
   const stored = await withStudio(host.studioId, (sql) => readClass(sql, id));
-  if (!stored) return { ok: false, message: GONE };
+  if (!stored) return { ok: false, message: gone() };
   const { layout } = stored.document;
   const answer = await saveClassPart(
     id,
@@ -46,7 +47,7 @@ async function saveKept(
     stored.versions.class,
     label,
   );
-  return answer.ok ? { ok: true } : { ok: false, message: GONE };
+  return answer.ok ? { ok: true } : { ok: false, message: gone() };
 }
 
 interface Load {
@@ -80,6 +81,7 @@ async function moveKits(
   moves: readonly HandMove[],
   what: string,
 ): Promise<LaidAnswer> {
+  const say = layoutActionsWords();
   const label = (name: string) => kits.find((kit) => kit.name === name)?.label ?? name;
   const laid = layAllByHand(handSheet(sheet.meta, rules), moves);
   for (const [name, answer] of laid) {
@@ -89,10 +91,10 @@ async function moveKits(
       ok: false,
       message:
         answer.reason === "outside"
-          ? `${who}There the blade would leave the film.`
+          ? say.thereTheBladeWouldLeave(who)
           : answer.reason === "tooNear"
-            ? `${who}Too near to ${label(answer.by)}.`
-            : GONE,
+            ? say.tooNear(who, label(answer.by))
+            : gone(),
     };
   }
   const owns = new Map(
@@ -122,12 +124,14 @@ export const moveKit = act(
   async (id: string, nn: number, hash: string, move: unknown): Promise<LaidAnswer> => {
     const read = moveSchema.safeParse(move);
     const load = read.success ? await loadToMove(id, nn, hash) : null;
-    if (!read.success || !load) return { ok: false, message: GONE };
+    if (!read.success || !load) return { ok: false, message: gone() };
     return moveKits(
       id,
       load,
       [read.data],
-      `${load.kits.find(({ name }) => name === read.data.kit)?.label ?? read.data.kit} laid by hand`,
+      layoutActionsWords().laidByHand(
+        load.kits.find(({ name }) => name === read.data.kit)?.label ?? read.data.kit,
+      ),
     );
   },
 );
@@ -147,34 +151,34 @@ export const lookAtCutFile = act(
   [takes.id, takes.longText],
   no,
   async (id: string, text: string): Promise<FileAnswer> => {
+    const w = layoutActionsWords();
     const host = await requireHost();
     if (typeof text !== "string" || text.length > MOST_SVG_BYTES)
-      return { ok: false, message: "That file is too large for a cut file." };
+      return { ok: false, message: w.thatFileIsTooLarge };
     const [sheets, stored] = await withStudio(
       host.studioId,
       async (sql) => [await listSheets(sql, id), await readClass(sql, id)] as const,
     );
-    if (!stored) return { ok: false, message: GONE };
+    if (!stored) return { ok: false, message: gone() };
     let read: ReadCutSheet | null;
     try {
       read = await cutFile(text);
     } catch (error) {
       if (error instanceof PlanFault)
-        return { ok: false, message: `That file was not read: ${error.message}.` };
+        return { ok: false, message: w.thatFileWasNotRead(error.message) };
       throw error;
     }
     if (!read)
       return {
         ok: false,
-        message:
-          "That is no cut file of this workshop: it does not say which load it is. Art goes in at Letter.",
+        message: w.thatIsNoCutFile,
       };
     const { sheet: nn, vinyl } = read;
     const sheet = sheets.find((row) => row.nn === nn && row.vinyl === vinyl);
     if (!sheet)
       return {
         ok: false,
-        message: `The file is load ${nn} in ${vinyl.slice(0, 60)}; this class has no such load now.`,
+        message: w.theFileIsLoad(nn, vinyl.slice(0, 60)),
       };
     const label = (name: string) => sheet.meta.kits.find((kit) => kit.name === name)?.label ?? name;
     const planned = sheet.meta.kits.flatMap((kit) =>
@@ -197,24 +201,16 @@ export const lookAtCutFile = act(
       hash: sheet.hash,
       moves: stored.document.layout.mode === "tight" && !sheet.cutAt ? moves : [],
       lines: [
-        `Load ${sheet.nn} in ${name}: ${as} of ${kits.length} ${kits.length === 1 ? "kit" : "kits"} as planned.`,
+        w.loadInOfAsPlanned(sheet.nn, name, as, kits.length),
         ...kits.flatMap((kit) => {
           if (kit.is === "moved")
             return [
-              `${label(kit.kit)} was moved by ${showLength(Math.hypot(kit.dx, kit.dy), host.studio.unit)}.`,
+              w.wasMoved(label(kit.kit), showLength(Math.hypot(kit.dx, kit.dy), host.studio.unit)),
             ];
-          if (kit.is === "changed") return [`${label(kit.kit)} has other shapes, or was turned.`];
-          return kit.is === "incomplete"
-            ? [
-                `${label(kit.kit)} lacks ${kit.missing.length} ${kit.missing.length === 1 ? "piece" : "pieces"}.`,
-              ]
-            : [];
+          if (kit.is === "changed") return [w.hasOtherShapes(label(kit.kit))];
+          return kit.is === "incomplete" ? [w.lacks(label(kit.kit), kit.missing.length)] : [];
         }),
-        ...(unknown.length > 0
-          ? [
-              `${unknown.length} ${unknown.length === 1 ? "piece is" : "pieces are"} not of this load.`,
-            ]
-          : []),
+        ...(unknown.length > 0 ? [w.notOfThisLoad(unknown.length)] : []),
       ].slice(0, MOST_LINES),
     };
   },
@@ -228,13 +224,8 @@ export const layAsInFile = act(
   async (id: string, nn: number, hash: string, moves: unknown): Promise<LaidAnswer> => {
     const read = z.array(moveSchema).max(1000).safeParse(moves);
     const load = read.success ? await loadToMove(id, nn, hash) : null;
-    if (!read.success || !load) return { ok: false, message: GONE };
-    return moveKits(
-      id,
-      load,
-      read.data,
-      `${read.data.length} ${read.data.length === 1 ? "kit" : "kits"} laid as in the file`,
-    );
+    if (!read.success || !load) return { ok: false, message: gone() };
+    return moveKits(id, load, read.data, layoutActionsWords().laidAsInTheFile(read.data.length));
   },
 );
 
@@ -246,7 +237,7 @@ export const layAgain = act(
     return saveKept(
       id,
       (before) => before.filter((kit) => kit.vinyl !== vinyl || (kit.hand && !everything)),
-      everything ? "All laid again" : "The rest laid again",
+      layoutActionsWords().allLaidAgainTheRest(everything),
     );
   },
 );
@@ -254,10 +245,10 @@ export const layAgain = act(
 export const searchOn = act([takes.id], no, async (id: string): Promise<LaidAnswer> => {
   const host = await requireHost();
   const stored = await withStudio(host.studioId, (sql) => readClass(sql, id));
-  if (!stored) return { ok: false, message: GONE };
+  if (!stored) return { ok: false, message: gone() };
   return (await beginSearch(host.studioId, id, stored.document))
     ? { ok: true }
-    : { ok: false, message: "A search is going on for another class. Stop it there first." };
+    : { ok: false, message: layoutActionsWords().aSearchIsGoing };
 });
 
 /** Ends the search; what it found is planned when that is wanted and better. */
@@ -268,6 +259,6 @@ export const stopSearch = act(
     const host = await requireHost();
     const best = isId(id) ? endSearch(host.studioId, id) : null;
     if (!take || !best || best.bestMm2 > best.plannedMm2) return { ok: true };
-    return saveKept(id, () => [...best.kept], "A tighter layout");
+    return saveKept(id, () => [...best.kept], layoutActionsWords().aTighterLayout);
   },
 );

@@ -7,19 +7,22 @@ import { usePart } from "@/stations/frame/use-part.ts";
 import { LengthField, NumberField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { SearchOn } from "./search-on.tsx";
+import { layoutChoiceWords } from "./words.ts";
 
 type Layout = ClassDocument["layout"];
-const MODES = [
-  ["trimmer", "Straight cuts between kits"],
-  ["tight", "Tight, least vinyl"],
-  ["bySeat", "Seat by seat, in order"],
-  ["byThing", "Thing by thing"],
-] as const;
-const SEARCHES = [
-  [0.6, "a moment"],
-  [5, "5 s"],
-  [20, "20 s"],
-] as const;
+const modes = () =>
+  [
+    ["trimmer", layoutChoiceWords().straightCutsBetweenKits],
+    ["tight", layoutChoiceWords().tightLeastVinyl],
+    ["bySeat", layoutChoiceWords().seatBySeatInOrder],
+    ["byThing", layoutChoiceWords().thingByThing],
+  ] as const;
+const searches = () =>
+  [
+    [0.6, layoutChoiceWords().aMoment],
+    [5, "5 s"],
+    [20, "20 s"],
+  ] as const;
 
 /** How the kits lie: three ways, and what each allows. */
 export function LayoutChoice({
@@ -37,6 +40,7 @@ export function LayoutChoice({
   several: boolean;
   unit: LengthUnit;
 }) {
+  const say = layoutChoiceWords();
   const part = usePart<{ layout: Layout }>(classId, "class", { layout }, version, (answer) => ({
     layout: (answer.document as ClassDocument).layout,
   }));
@@ -45,10 +49,11 @@ export function LayoutChoice({
     part.change({ layout: { ...own, ...more, kept: more.kept ?? [] } }, label);
   return (
     <fieldset className="mt-5">
-      <legend className="mb-1 text-soft text-sm">How the kits lie</legend>
+      <legend className="mb-1 text-soft text-sm">{say.howTheKitsLie}</legend>
       <div className="border-[1.5px] border-elm">
-        {MODES.filter(([mode]) => several || mode !== "byThing" || own.mode === mode).map(
-          ([mode, words]) => (
+        {modes()
+          .filter(([mode]) => several || mode !== "byThing" || own.mode === mode)
+          .map(([mode, words]) => (
             <label
               key={mode}
               className={`flex min-h-11 cursor-pointer items-center gap-2 px-3 font-bold text-sm ${own.mode === mode ? "bg-elm text-white" : "text-elm-dark"}`}
@@ -58,116 +63,115 @@ export function LayoutChoice({
                 className="sr-only"
                 name="layout-mode"
                 checked={own.mode === mode}
-                onChange={() => change({ mode }, `Kits laid: ${words.toLowerCase()}`)}
+                onChange={() => change({ mode }, say.kitsLaid(words.toLowerCase()))}
               />
               {words}
             </label>
-          ),
-        )}
+          ))}
       </div>
       {own.mode === "tight" && (
         <div className="mt-3">
           <SelectField
-            label="Search for"
+            label={say.searchFor}
             value={String(
-              SEARCHES.reduce(
+              searches().reduce(
                 (best, [seconds]) =>
                   Math.abs(seconds - own.seconds) < Math.abs(best - own.seconds) ? seconds : best,
                 0.6,
               ),
             )}
-            words={SEARCHES.map(([seconds, words]) => [String(seconds), words] as const)}
-            onChange={(seconds) => change({ seconds: Number(seconds) }, "Searched longer")}
+            words={searches().map(([seconds, words]) => [String(seconds), words] as const)}
+            onChange={(seconds) => change({ seconds: Number(seconds) }, say.searchedLonger)}
           />
         </div>
       )}
       <details className="mt-2">
         <summary className="min-h-9 list-none text-sm [&::-webkit-details-marker]:hidden">
           <span className="text-soft">{allowed(own, unit)}. </span>
-          <span className="verb">Change</span>
+          <span className="verb">{say.change}</span>
         </summary>
         <div className="mt-1 grid text-sm">
           <Tick
-            words={`Scraps first (${scraps} in the box)`}
+            words={say.scrapsFirstInTheBox(scraps)}
             on={own.useScraps}
-            onChange={(useScraps) => change({ useScraps }, "Scraps")}
+            onChange={(useScraps) => change({ useScraps }, say.scraps)}
           />
           <Tick
-            words="Kits may be turned"
+            words={say.kitsMayBeTurned}
             on={own.mayTurn}
-            onChange={(mayTurn) => change({ mayTurn }, "Turning of kits")}
+            onChange={(mayTurn) => change({ mayTurn }, say.turningOfKits)}
           />
           {own.mode === "tight" && (
             <Tick
-              words="At any angle, in steps of 30°"
+              words={say.atAnyAngleInSteps}
               on={own.anyAngle}
-              onChange={(anyAngle) => change({ anyAngle }, "Angles of kits")}
+              onChange={(anyAngle) => change({ anyAngle }, say.anglesOfKits)}
             />
           )}
           {own.mode === "tight" && (
             <Tick
-              words="Small kits inside counters"
+              words={say.smallKitsInsideCounters}
               on={own.counters}
-              onChange={(counters) => change({ counters }, "Kits inside counters")}
+              onChange={(counters) => change({ counters }, say.kitsInsideCounters)}
             />
           )}
           <Tick
-            words="Longer than a load: cut in parts"
+            words={say.longerThanALoadCut}
             on={own.split}
-            onChange={(split) => change({ split }, "Parts of long kits")}
+            onChange={(split) => change({ split }, say.partsOfLongKits)}
           />
           <Tick
-            words="Thin parts lighter and slower"
+            words={say.thinPartsLighterAndSlower}
             on={own.lighterIntricate}
-            onChange={(lighterIntricate) => change({ lighterIntricate }, "Lighter cut")}
+            onChange={(lighterIntricate) => change({ lighterIntricate }, say.lighterCut)}
           />
           {own.trim && (
             <Tick
-              words="Several colours on one mat"
+              words={say.severalColoursOnOneMat}
               on={own.shareMat}
-              onChange={(shareMat) => change({ shareMat }, "Shared mats")}
+              onChange={(shareMat) => change({ shareMat }, say.sharedMats)}
             />
           )}
           <Tick
-            words="Trim the vinyl first"
+            words={say.trimTheVinylFirst}
             on={own.trim}
-            onChange={(trim) => change({ trim }, "Trimming")}
+            onChange={(trim) => change({ trim }, say.trimming)}
           />
         </div>
         <div className="mt-2 grid grid-cols-2 gap-2 text-sm">
           <LengthField
-            label="Between kits"
+            label={say.betweenKits}
             mm={own.clearance}
             unit={unit}
             allowZero
             most={50}
-            onChange={(clearance) => change({ clearance }, "Room between kits")}
+            onChange={(clearance) => change({ clearance }, say.roomBetweenKits)}
           />
           <LengthField
-            label="Film round a kit"
+            label={say.filmRoundAKit}
             mm={own.weedPad}
             unit={unit}
             least={0.5}
             most={50}
-            onChange={(weedPad) => change({ weedPad }, "Film round a kit")}
+            onChange={(weedPad) => change({ weedPad }, say.filmRoundAKit)}
           />
           {own.split && (
             <LengthField
-              label="Halves overlap"
+              label={say.halvesOverlap}
               mm={own.splitOverlap}
               unit={unit}
               allowZero
               most={20}
-              onChange={(splitOverlap) => change({ splitOverlap }, "Overlap of halves")}
+              onChange={(splitOverlap) => change({ splitOverlap }, say.overlapOfHalves)}
             />
           )}
           {own.mode === "tight" && (
             <NumberField
-              label="Start of the search"
+              label={say.startOfTheSearch}
               value={own.seed}
               least={0}
               most={1e9}
-              onChange={(seed) => change({ seed }, "Start of the search")}
+              onChange={(seed) => change({ seed }, say.startOfTheSearch)}
             />
           )}
         </div>
@@ -180,12 +184,13 @@ export function LayoutChoice({
 
 /** What is allowed, in a line, so that it is read without opening anything. */
 function allowed({ useScraps, mayTurn, trim, split, clearance }: Layout, unit: LengthUnit): string {
+  const say = layoutChoiceWords();
   const words = [
-    useScraps ? "scraps first" : "no scraps",
-    mayTurn ? "kits may turn" : "kits upright",
-    trim ? "vinyl trimmed" : "whole sheets",
-    ...(split ? ["long kits cut in parts"] : []),
-    `${showLength(clearance, unit)} apart`,
+    say.scrapsFirstNoScraps(useScraps),
+    say.kitsMayTurnKitsUpright(mayTurn),
+    say.vinylTrimmedWholeSheets(trim),
+    ...(split ? [say.longKitsCutInParts] : []),
+    say.apart(showLength(clearance, unit)),
   ];
   return words.join(", ").replace(/^./u, (letter) => letter.toUpperCase());
 }

@@ -10,6 +10,7 @@ import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { LengthField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { machineChoiceWords } from "./words.ts";
 
 interface Props {
   readonly classId: string;
@@ -23,25 +24,29 @@ interface Props {
   readonly mats: Schools["mats"];
 }
 
-const TURNS = [
-  ["free", "any way round"],
-  ["half", "upright or upside down"],
-  ["none", "upright only"],
-] as const;
+const turnsSaid = () =>
+  [
+    ["free", machineChoiceWords().anyWayRound],
+    ["half", machineChoiceWords().uprightOrUpsideDown],
+    ["none", machineChoiceWords().uprightOnly],
+  ] as const;
 
-const PASSES = [
-  ["1", "once"],
-  ["2", "2 times"],
-  ["3", "3 times"],
-] as const;
+const passesSaid = () =>
+  [
+    ["1", machineChoiceWords().once],
+    ["2", machineChoiceWords().n2Times],
+    ["3", machineChoiceWords().n3Times],
+  ] as const;
 
-const MAT_WORDS = {
-  wash: "A mat that no longer holds: scrape it, spray, rinse and dry it; it grips again for a while.",
-  replace: "A mat that no longer holds is replaced.",
-} as const;
+const matWords = () =>
+  ({
+    wash: machineChoiceWords().aMatToWash,
+    replace: machineChoiceWords().aMatThatNoLonger,
+  }) as const;
 
 /** Which machine and mat, and how this film is cut. */
 export function MachineChoice({ classId, cutter, vinyls, vinyl, version, unit, mats }: Props) {
+  const say = machineChoiceWords();
   const part = usePart<{ cutter: Cutter; vinyls: readonly Vinyl[] }>(
     classId,
     "class",
@@ -73,10 +78,10 @@ export function MachineChoice({ classId, cutter, vinyls, vinyl, version, unit, m
   const most = dared !== null && own.cutHeight >= dared.most.height - 0.01;
   return (
     <details className="mt-4">
-      <summary className="verb min-h-10">Cutter, mat and film</summary>
+      <summary className="verb min-h-10">{say.cutterMatAndFilm}</summary>
       <div className="grid gap-3 pt-2 text-sm">
         <SelectField
-          label="Cutter and mat"
+          label={say.cutterAndMat}
           value={profile?.id ?? ""}
           words={[
             ...(profile ? [] : [["", own.name] as const]),
@@ -84,20 +89,19 @@ export function MachineChoice({ classId, cutter, vinyls, vinyl, version, unit, m
           ]}
           onChange={(id) => {
             const next = CUTTER_PROFILES.find((one) => one.id === id);
-            if (next) changeCutter(next.cutter, `Cut on: ${next.cutter.name}`);
+            if (next) changeCutter(next.cutter, say.cutOn(next.cutter.name));
           }}
         />
         {own.matless ? (
-          <p className="text-soft">Without a mat: only film on a thick backing is fed by itself.</p>
+          <p className="text-soft">{say.withoutAMatOnlyFilm}</p>
         ) : (
-          <p className="text-soft">
-            {MAT_WORDS[mats]} Cover off before, back on after: a bare mat loses its tack. After
-            cutting turn it over and bend the mat away from the film; film pulled off the mat curls.
-          </p>
+          <p className="text-soft">{say.coverOffBeforeBack(matWords()[mats])}</p>
         )}
         <p className="text-soft">
-          Cuts {showSize({ width: own.cutWidth, height: own.cutHeight }, unit)}, keeps{" "}
-          {showLength(own.edgeMargin, unit)} free inside the film's edge.
+          {say.cutsKeepsFreeInside(
+            showSize({ width: own.cutWidth, height: own.cutHeight }, unit),
+            showLength(own.edgeMargin, unit),
+          )}
         </p>
         {dared && (
           <label className="flex min-h-10 items-center gap-3">
@@ -109,29 +113,27 @@ export function MachineChoice({ classId, cutter, vinyls, vinyl, version, unit, m
                   event.target.checked
                     ? { cutWidth: dared.most.width, cutHeight: dared.most.height }
                     : { cutWidth: dared.cutter.cutWidth, cutHeight: dared.cutter.cutHeight },
-                  "How far the cutter goes",
+                  say.howFarTheCutterGoes,
                 )
               }
             />
-            As far as it reaches, {showSize(dared.most, unit)}
+            {say.asFarAsItReaches(showSize(dared.most, unit))}
           </label>
         )}
         <MachineFields cutter={own} unit={unit} onChange={changeCutter} />
         {film && (
           <>
             <SelectField
-              label={`Kits lie on ${film.name}`}
+              label={say.kitsLie(film.name)}
               value={film.turns}
-              words={TURNS}
-              onChange={(turns) => changeFilm({ turns }, `Direction of ${film.name}`)}
+              words={turnsSaid()}
+              onChange={(turns) => changeFilm({ turns }, say.directionOf(film.name))}
             />
             <SelectField
-              label="The blade goes round"
+              label={say.theBladeGoesRound}
               value={String(film.passes)}
-              words={PASSES}
-              onChange={(passes) =>
-                changeFilm({ passes: Number(passes) }, `Passes on ${film.name}`)
-              }
+              words={passesSaid()}
+              onChange={(passes) => changeFilm({ passes: Number(passes) }, say.passesOn(film.name))}
             />
           </>
         )}
@@ -154,118 +156,117 @@ function MachineFields({
   unit: LengthUnit;
   onChange: (next: Partial<Cutter>, label: string) => void;
 }) {
+  const say = machineChoiceWords();
   return (
     <details>
-      <summary className="verb min-h-9">This machine's own figures</summary>
+      <summary className="verb min-h-9">{say.thisMachinesOwnFigures}</summary>
       <div className="grid grid-cols-2 gap-2 pt-2">
         <div className="col-span-2">
           <TextField
-            label="Called"
+            label={say.called}
             value={cutter.name}
             maxLength={80}
-            required="Give the cutter a name."
-            onChange={(name) => onChange({ name }, "Name of the cutter")}
+            required={say.giveTheCutterAName}
+            onChange={(name) => onChange({ name }, say.nameOfTheCutter)}
           />
         </div>
         <LengthField
-          label="Cuts, width"
+          label={say.cutsWidth}
           mm={cutter.cutWidth}
           unit={unit}
           most={5000}
-          onChange={(cutWidth) => onChange({ cutWidth }, "Width of a cut")}
+          onChange={(cutWidth) => onChange({ cutWidth }, say.widthOfACut)}
         />
         <LengthField
-          label="Cuts, length"
+          label={say.cutsLength}
           mm={cutter.cutHeight}
           unit={unit}
           most={50_000}
-          onChange={(cutHeight) => onChange({ cutHeight }, "Length of a cut")}
+          onChange={(cutHeight) => onChange({ cutHeight }, say.lengthOfACut)}
         />
         <LengthField
-          label="Free at the edge"
+          label={say.freeAtTheEdge}
           mm={cutter.edgeMargin}
           unit={unit}
           allowZero
           most={50}
-          onChange={(edgeMargin) => onChange({ edgeMargin }, "Free at the edge of film")}
+          onChange={(edgeMargin) => onChange({ edgeMargin }, say.freeAtTheEdge2)}
         />
         <NumberField
-          label="Load and unload"
+          label={say.loadAndUnload}
           unit="min"
           value={cutter.loadMinutes}
           least={0}
           most={60}
           step={0.5}
           digits={2}
-          onChange={(loadMinutes) => onChange({ loadMinutes }, "Minutes of loading")}
+          onChange={(loadMinutes) => onChange({ loadMinutes }, say.minutesOfLoading)}
         />
         <NumberField
-          label="Cuts"
+          label={say.cuts}
           unit="mm/s"
           value={cutter.cutSpeed}
           least={1}
           most={2000}
           step={5}
-          onChange={(cutSpeed) => onChange({ cutSpeed }, "Speed of cutting")}
+          onChange={(cutSpeed) => onChange({ cutSpeed }, say.speedOfCutting)}
         />
         <NumberField
-          label="Travels"
+          label={say.travels}
           unit="mm/s"
           value={cutter.travelSpeed}
           least={1}
           most={5000}
           step={10}
-          onChange={(travelSpeed) => onChange({ travelSpeed }, "Speed of travel")}
+          onChange={(travelSpeed) => onChange({ travelSpeed }, say.speedOfTravel)}
         />
         <NumberField
-          label="A lift of the blade"
+          label={say.aLiftOfTheBlade}
           unit="s"
           value={cutter.liftSeconds}
           least={0}
           most={10}
           step={0.05}
           digits={3}
-          onChange={(liftSeconds) => onChange({ liftSeconds }, "Seconds of a lift")}
+          onChange={(liftSeconds) => onChange({ liftSeconds }, say.secondsOfALift)}
         />
         <NumberField
-          label="A corner"
+          label={say.aCorner}
           unit="s"
           value={cutter.cornerSeconds}
           least={0}
           most={1}
           step={0.002}
           digits={4}
-          onChange={(cornerSeconds) => onChange({ cornerSeconds }, "Seconds of a corner")}
+          onChange={(cornerSeconds) => onChange({ cornerSeconds }, say.secondsOfACorner)}
         />
         <NumberField
-          label="Blade offset"
+          label={say.bladeOffset}
           unit="mm"
           value={cutter.knifeOffset}
           least={0}
           most={2}
           step={0.05}
           digits={3}
-          onChange={(knifeOffset) => onChange({ knifeOffset }, "Offset of the blade")}
+          onChange={(knifeOffset) => onChange({ knifeOffset }, say.offsetOfTheBlade)}
         />
         <NumberField
-          label="Overcut"
+          label={say.overcut}
           unit="mm"
           value={cutter.overcut}
           least={0}
           most={5}
           step={0.1}
           digits={2}
-          onChange={(overcut) => onChange({ overcut }, "Overcut")}
+          onChange={(overcut) => onChange({ overcut }, say.overcut)}
         />
         <label className="col-span-2 flex min-h-11 items-center gap-3">
           <input
             type="checkbox"
             checked={cutter.matless}
-            onChange={(event) =>
-              onChange({ matless: event.target.checked }, "With or without a mat")
-            }
+            onChange={(event) => onChange({ matless: event.target.checked }, say.withOrWithoutAMat)}
           />{" "}
-          cuts without a mat
+          {say.cutsWithoutAMat}
         </label>
       </div>
     </details>

@@ -1,6 +1,6 @@
-import { counted } from "@elm-basket/core/units/counted.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { SheetRow } from "@/data/making.ts";
+import { matPlanWords } from "./words.ts";
 
 interface Props {
   /** Films of one mat. */
@@ -13,6 +13,7 @@ interface Props {
 
 /** Several films on one mat, each at its place from the green corner. */
 export function MatPlan({ sheets, chosen, colourOf, nameOf, unit }: Props) {
+  const say = matPlanWords();
   const mat = sheets[0]?.meta.mat;
   if (!mat) return null;
   const px = Math.max(mat.width, mat.height) / 260;
@@ -22,7 +23,7 @@ export function MatPlan({ sheets, chosen, colourOf, nameOf, unit }: Props) {
         viewBox={`${-6 * px} ${-6 * px} ${mat.width + 12 * px} ${mat.height + 12 * px}`}
         className="max-h-64 w-64"
         role="img"
-        aria-label={`Mat ${mat.mat} with ${counted(sheets.length, "film")}`}
+        aria-label={say.matWith(mat.mat, sheets.length)}
       >
         {sheets.map(({ nn, vinyl, meta }) =>
           meta.mat ? (
@@ -59,12 +60,16 @@ export function MatPlan({ sheets, chosen, colourOf, nameOf, unit }: Props) {
         />
       </svg>
       <figcaption className="text-sm">
-        <p className="mb-1 font-bold">Mat {mat.mat}: lay all of these, then load once</p>
+        <p className="mb-1 font-bold">{say.matLayAllOfThese(mat.mat)}</p>
         <ol>
           {sheets.map(({ nn, vinyl, meta }) => (
             <li key={nn}>
-              {nn} · {nameOf(vinyl)}: {showLength(meta.mat?.x ?? 0, unit)} from the left,{" "}
-              {showLength(meta.mat?.y ?? 0, unit)} from the top
+              {say.fromTheLeft(
+                nn,
+                nameOf(vinyl),
+                showLength(meta.mat?.x ?? 0, unit),
+                showLength(meta.mat?.y ?? 0, unit),
+              )}
             </li>
           ))}
         </ol>

@@ -3,6 +3,7 @@ import { piecesOfSeats, type SheetRow } from "@/data/making.ts";
 import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
 import type { StationData } from "@/stations/frame/load.ts";
 import { Reassembly } from "@/ui/reassembly.tsx";
+import { partsWords } from "./words.ts";
 
 /** More pictures than this help nobody at the cutter; Weed shows each kit's own. */
 const MOST_PICTURES = 4;
@@ -16,6 +17,7 @@ export async function Parts({
   sheet: SheetRow;
   colour: string;
 }) {
+  const say = partsWords();
   const { host, planned } = data;
   const here = new Set(
     sheet.meta.kits.filter(({ name, seat }) => name !== seat).map(({ seat }) => seat),
@@ -33,8 +35,8 @@ export async function Parts({
   );
   const labels = labelsOf(planned.plan);
   return (
-    <section className="mt-6" aria-label="Kits in parts">
-      <h2 className="mb-2 text-lg">How the parts go together</h2>
+    <section className="mt-6" aria-label={say.kitsInParts}>
+      <h2 className="mb-2 text-lg">{say.howThePartsGoTogether}</h2>
       <div className="grid gap-4">
         {splits.map((split) => (
           <Reassembly

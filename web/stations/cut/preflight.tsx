@@ -4,6 +4,7 @@ import type { PreflightLine } from "@elm-basket/core/cutting/preflight.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { SeverityMark } from "@/ui/marks.tsx";
 import { sayPreflight } from "./preflight-words.ts";
+import { preflightWords } from "./words.ts";
 
 interface Props {
   readonly lines: readonly PreflightLine[];
@@ -16,6 +17,7 @@ interface Props {
 
 /** Questions to tick, and stops to go past only with a reason. */
 export function Preflight({ lines, unit, ticked, reasons, onTick, onReason }: Props) {
+  const say = preflightWords();
   return (
     <ul>
       {lines.map((line) => {
@@ -56,8 +58,8 @@ export function Preflight({ lines, unit, ticked, reasons, onTick, onReason }: Pr
                   {words}
                 </p>
                 <input
-                  aria-label={`Reason to go on: ${words}`}
-                  placeholder="or go on because …"
+                  aria-label={say.reasonToGo(words)}
+                  placeholder={say.orGoOnBecause}
                   maxLength={200}
                   value={reasons[line.code] ?? ""}
                   onChange={(event) => onReason({ ...reasons, [line.code]: event.target.value })}

@@ -6,6 +6,7 @@ import type { ScrapTaken } from "@/data/scraps.ts";
 import { Button } from "@/ui/button.tsx";
 import { SeverityMark } from "@/ui/marks.tsx";
 import { layWithoutTaken } from "./scrap-actions.ts";
+import { scrapsTakenWords } from "./words.ts";
 
 interface Told extends Pick<ScrapTaken, "nn" | "how" | "title"> {
   readonly labels: readonly string[];
@@ -22,12 +23,11 @@ function together(taken: readonly ScrapTaken[]): Told[] {
 }
 
 function said({ labels, how, title, nn }: Told): string {
+  const say = scrapsTakenWords();
   const several = labels.length > 1;
-  const which = `${several ? "Scraps" : "Scrap"} ${labels.join(", ")}, on which load ${nn} lies,`;
-  if (how === "gone") return `${which} ${several ? "are" : "is"} no longer in the box.`;
-  return how === "cut"
-    ? `${which} ${several ? "were" : "was"} cut up for ${title || "another class"}.`
-    : `${which} ${several ? "are" : "is"} promised to ${title}, which comes first.`;
+  const which = say.onWhichLoadLies(several, labels.join(", "), nn);
+  if (how === "gone") return say.noLongerInTheBox(which, several);
+  return say.cutUpForPromised(how, which, several, title);
 }
 
 /**
@@ -59,7 +59,7 @@ export function ScrapsTaken({ classId, taken }: { classId: string; taken: readon
           })
         }
       >
-        {busy ? "Laying again …" : "Lay these kits again without"}
+        {scrapsTakenWords().layingAgainLayTheseKits(busy)}
       </Button>
     </div>
   );

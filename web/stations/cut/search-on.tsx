@@ -5,11 +5,13 @@ import { useEffect, useState, useTransition } from "react";
 import type { SearchStatus } from "@/planning/searches.ts";
 import { Button } from "@/ui/button.tsx";
 import { searchOn, stopSearch } from "./layout-actions.ts";
+import { searchOnWords } from "./words.ts";
 
 const LOOK_MS = 1000;
 
 /** A search for less vinyl that goes on until it is stopped, while the host does something else. */
 export function SearchOn({ classId }: { classId: string }) {
+  const say = searchOnWords();
   const router = useRouter();
   const [status, setStatus] = useState<SearchStatus | null>(null);
   const [said, setSaid] = useState("");
@@ -41,7 +43,7 @@ export function SearchOn({ classId }: { classId: string }) {
     start(async () => {
       const answer = await stopSearch(classId, take);
       setStatus(null);
-      setSaid(answer.ok ? (take ? "Laid like that." : "") : answer.message);
+      setSaid(answer.ok ? say.laidLike(take) : answer.message);
       router.refresh();
     });
   const saved = status ? status.plannedMm2 - status.bestMm2 : 0;
@@ -50,16 +52,16 @@ export function SearchOn({ classId }: { classId: string }) {
       {status ? (
         <>
           <p role="status">
-            <b>{status.running ? "Searching" : "Searched"}</b> {clock(status.seconds)}, round{" "}
-            {status.round}.{" "}
+            <b>{say.searchingSearched(status.running)}</b> {clock(status.seconds)}
+            {say.round} {status.round}.{" "}
             {status.round === 0
-              ? "Nothing compared yet."
+              ? say.nothingComparedYet
               : saved > 0
-                ? `Saves ${(saved / 10_000).toFixed(1)} dm² of ${(status.plannedMm2 / 10_000).toFixed(1)}.`
-                : "Nothing better so far."}
+                ? say.savesDm((saved / 10_000).toFixed(1), (status.plannedMm2 / 10_000).toFixed(1))
+                : say.nothingBetterSoFar}
           </p>
           <Button disabled={busy || saved <= 0} onClick={() => end(true)}>
-            Stop, and lay them like that
+            {say.stopAndLayThemLike}
           </Button>
           <button
             type="button"
@@ -67,12 +69,12 @@ export function SearchOn({ classId }: { classId: string }) {
             disabled={busy}
             onClick={() => end(false)}
           >
-            Stop, leave them as they are
+            {say.stopLeaveThem}
           </button>
         </>
       ) : (
         <Button disabled={busy} onClick={begin}>
-          Search on for less vinyl
+          {say.searchOnForLessVinyl}
         </Button>
       )}
       {said && (

@@ -4,6 +4,7 @@ import type { SheetKitMeta, SheetRow } from "@/data/making.ts";
 import { Dimension, Hatch } from "@/ui/dimension.tsx";
 
 import type { ByHand } from "./use-by-hand.ts";
+import { sheetDrawingWords } from "./words.ts";
 
 const DRAWN_PX = 560;
 
@@ -43,6 +44,7 @@ export function SheetDrawing({
   straight,
   hand,
 }: Props) {
+  const say = sheetDrawingWords();
   const { meta } = sheet;
   const scraps = meta.scraps.length > 0;
   const shownHeight = scraps
@@ -61,7 +63,14 @@ export function SheetDrawing({
         viewBox={`${-edge.left} ${-edge.top} ${width + edge.left + edge.right} ${shownHeight + edge.top + edge.bottom}`}
         className="max-h-[620px] w-full"
         role="img"
-        aria-label={`Load ${sheet.nn}, ${film}: ${meta.kits.length} kits on ${scraps ? `${meta.scraps.length} ${meta.scraps.length === 1 ? "scrap" : "scraps"}` : `${showLength(meta.width, unit)} by ${showLength(meta.height, unit)}`}`}
+        aria-label={say.loadKits(
+          sheet.nn,
+          film,
+          meta.kits.length,
+          scraps
+            ? say.text(meta.scraps.length)
+            : say.by(showLength(meta.width, unit), showLength(meta.height, unit)),
+        )}
       >
         <defs>
           <Hatch id="rest" px={px} />
@@ -177,15 +186,13 @@ export function SheetDrawing({
             strokeWidth={5 * px}
             paintOrder="stroke"
           >
-            {meta.stock === "roll" ? "stays on the roll" : "stays in the folder"}
+            {say.staysOnTheRollStays(meta.stock)}
           </text>
         )}
       </svg>
       <figcaption className="mt-1 text-center text-soft text-sm">
-        {scraps
-          ? "Lay each scrap on the mat as drawn, from the green corner. Its label is written on it."
-          : "Green corner: where the cutter starts, lay the vinyl's corner there."}
-        {cut !== null && cut.size > 0 && " Solid: cut. Pale: still to cut."}
+        {say.layEachScrap(scraps)}
+        {cut !== null && cut.size > 0 && say.solidCutPaleStill}
       </figcaption>
     </figure>
   );

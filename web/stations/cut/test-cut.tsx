@@ -6,6 +6,7 @@ import { Button, FileButton } from "@/ui/button.tsx";
 import { Dialog } from "@/ui/dialog.tsx";
 import { changeBlade, cutTestSquares, keepSetting } from "./actions.ts";
 import { TEST_FORCES, TEST_SHARES } from "./test-grid.ts";
+import { testCutWords } from "./words.ts";
 
 export interface TestCutInput {
   readonly vinylId: string;
@@ -24,6 +25,7 @@ export function TestCut({
   cutSpeed,
   kept,
 }: TestCutInput & { classId: string }) {
+  const say = testCutWords();
   const [open, setOpen] = useState(false);
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
@@ -31,7 +33,7 @@ export function TestCut({
   return (
     <p className="flex flex-wrap gap-x-4 py-2">
       <button type="button" className="verb" onClick={() => setOpen(true)}>
-        {kept ? "Test cut again" : "Test cut first"}
+        {kept ? say.testCutAgain : say.testCutFirst}
       </button>
       <button
         type="button"
@@ -39,13 +41,10 @@ export function TestCut({
         disabled={busy}
         onClick={() => start(() => changeBlade(classId))}
       >
-        A new blade is in
+        {say.aNewBlade}
       </button>
-      <Dialog open={open} onOpenChange={setOpen} title={`Test cut for ${film}`}>
-        <p>
-          Lay a scrap of this film in the corner, cut the squares, then lift the waste round each by
-          its cut-off corner. Press the square that lifts clean without a mark in the backing.
-        </p>
+      <Dialog open={open} onOpenChange={setOpen} title={say.testCut(film)}>
+        <p>{say.layAScrap}</p>
         <div className="my-4 flex flex-wrap gap-3">
           <Button
             tone="main"
@@ -53,14 +52,14 @@ export function TestCut({
             onClick={() =>
               start(async () => {
                 const answer = await cutTestSquares(classId, vinylId);
-                setSaid(answer.ok ? "The squares are being cut." : answer.message);
+                setSaid(answer.ok ? say.theSquaresAreBeingCut : answer.message);
               })
             }
           >
-            Cut the squares
+            {say.cutTheSquares}
           </Button>
           <FileButton href={`/classes/${classId}/files/test-cut.hpgl`} download>
-            As a file, HPGL
+            {say.asAFileHpgl}
           </FileButton>
         </div>
         <p role="status" className="min-h-6 text-soft">
@@ -68,7 +67,7 @@ export function TestCut({
         </p>
         <table className="w-full text-center">
           <caption className="pb-2 text-left text-soft text-sm">
-            Force across, in grams; speed down, in mm/s
+            {say.forceAcrossInGramsSpeed}
           </caption>
           <thead>
             <tr>
@@ -95,17 +94,17 @@ export function TestCut({
                         <button
                           type="button"
                           disabled={busy}
-                          aria-label={`Force ${force} g at ${speed} mm/s lifts clean`}
+                          aria-label={say.forceGAtMmS(force, speed)}
                           aria-pressed={chosen}
                           className={`min-h-12 w-full border-[1.5px] border-elm ${chosen ? "bg-elm text-white" : "bg-white"}`}
                           onClick={() =>
                             start(async () => {
                               if (await keepSetting(classId, vinylId, force, speed)) setOpen(false);
-                              else setSaid("This setting could not be kept. Load the page again.");
+                              else setSaid(say.thisSettingCould);
                             })
                           }
                         >
-                          {chosen ? "kept" : "□"}
+                          {say.kept(chosen)}
                         </button>
                       </td>
                     );
@@ -114,10 +113,7 @@ export function TestCut({
             ))}
           </tbody>
         </table>
-        <p className="mt-4 text-soft text-sm">
-          Caution: the blade is sharp. Keep fingers off the mat while it moves, and cap the blade
-          when you change it.
-        </p>
+        <p className="mt-4 text-soft text-sm">{say.cautionTheBladeIsSharp}</p>
       </Dialog>
     </p>
   );

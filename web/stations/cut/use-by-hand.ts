@@ -14,6 +14,7 @@ import {
 import type { SheetMeta } from "@/data/making.ts";
 import { type HandRules, handSheet } from "./hand-sheet.ts";
 import { moveKit } from "./layout-actions.ts";
+import { byHandHookWords } from "./words.ts";
 
 export interface ByHand {
   readonly chosen: string | null;
@@ -44,6 +45,7 @@ export function useByHand(
   meta: SheetMeta,
   rules: HandRules,
 ): ByHand {
+  const say = byHandHookWords();
   const router = useRouter();
   const [chosen, setChosen] = useState<string | null>(null);
   const [away, setAway] = useState<ByHand["away"]>(STILL);
@@ -62,13 +64,13 @@ export function useByHand(
       start(async () => {
         const answer = await moveKit(classId, nn, hash, { kit, ...move }).catch(() => ({
           ok: false as const,
-          message: "No network: it was not moved.",
+          message: say.noNetwork,
         }));
-        setSaid(answer.ok ? "Laid there." : answer.message);
+        setSaid(answer.ok ? say.laidThere : answer.message);
         if (!answer.ok) setAway(STILL);
         router.refresh();
       }),
-    [classId, nn, hash, router],
+    [classId, nn, hash, router, say.noNetwork, say.laidThere],
   );
   useEffect(() => {
     clearTimeout(rest.current);
@@ -122,12 +124,7 @@ export function useByHand(
     moved,
     clash: laid !== null && !laid.ok,
     busy,
-    said:
-      laid && !laid.ok
-        ? laid.reason === "outside"
-          ? "There the blade would leave the film."
-          : "Too near to another kit."
-        : said,
+    said: laid && !laid.ok ? say.thereTheBladeWouldLeave(laid.reason) : said,
     choose,
     nudge: (dx, dy) => setAway((now) => ({ ...now, dx: now.dx + dx, dy: now.dy + dy })),
     turnBy: (degrees) =>

@@ -23,6 +23,7 @@ import { factsByThing } from "@/planning/proposal.ts";
 import { act, takes } from "@/requests/act.ts";
 import { isPart, putPart, sameShape, takePart } from "./document-parts.ts";
 import { stepBackIn, type UndoAnswer } from "./step-back.ts";
+import { actionsWords } from "./words.ts";
 
 export type SaveAnswer =
   | { readonly ok: true; readonly version: number; readonly document: ClassDocument }
@@ -102,7 +103,7 @@ export const saveClassPart = act(
           ok: false,
           reason: "invalid",
           path: jsonPath(read.error.issues[0]?.path ?? []),
-          message: read.error.issues[0]?.message ?? "not usable",
+          message: actionsWords().notUsable(read.error.issues[0]?.message),
         };
       // What the host changed of a proposal is theirs from now on.
       const own = part === "class" ? noted(stored.document, read.data) : read.data;

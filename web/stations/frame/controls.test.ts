@@ -8,6 +8,7 @@ import { classDocumentSchema } from "@elm-basket/core/document/document.ts";
 import { describe, expect, it } from "vitest";
 import * as z from "zod";
 import { CONTROLS, controlFor } from "./controls.ts";
+import * as said from "./words-en.ts";
 
 interface Json {
   readonly type?: string;
@@ -41,6 +42,14 @@ function leavesOf(schema: Json, path = ""): string[] {
 const leaves = [...new Set(leavesOf(z.toJSONSchema(classDocumentSchema, { io: "input" }) as Json))];
 
 const folder = fileURLToPath(new URL("..", import.meta.url));
+/** What a view of the frame says. */
+function wordsOf(file: string): string {
+  const name = file.replace(".tsx", "").replace(/-(\w)/gu, (_, letter) => letter.toUpperCase());
+  return Object.values(new Map(Object.entries(said)).get(name) ?? {})
+    .map(String)
+    .join("\n");
+}
+
 /** The source of a station's views, and of what they are made of. */
 function sourceOf(station: string): string {
   const names = readdirSync(`${folder}${station}`, { recursive: true, encoding: "utf8" }).filter(
@@ -52,7 +61,7 @@ function sourceOf(station: string): string {
   const share = (text: string, pattern: RegExp) => {
     for (const [, name = ""] of text.matchAll(pattern)) {
       if (shared.has(name)) continue;
-      shared.set(name, readFileSync(`${folder}frame/${name}`, "utf8"));
+      shared.set(name, readFileSync(`${folder}frame/${name}`, "utf8") + wordsOf(name));
       share(shared.get(name) ?? "", /"\.\/([\w-]+\.tsx)"/gu);
     }
   };

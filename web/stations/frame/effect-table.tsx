@@ -1,4 +1,5 @@
 import type { Effect } from "@/planning/effect.ts";
+import { effectTableWords } from "./words.ts";
 
 /** As planned and otherwise, side by side; what differs stands out. */
 export function EffectTable({
@@ -10,15 +11,16 @@ export function EffectTable({
   otherwise: string;
   nameOf: (vinyl: string) => string;
 }) {
+  const say = effectTableWords();
   return (
     <table className="mt-2 w-full text-left text-sm tabular-nums">
       <thead className="text-soft">
         <tr>
           <th className="py-1 font-normal" scope="col">
-            <span className="sr-only">What</span>
+            <span className="sr-only">{say.what}</span>
           </th>
           <th className="py-1 font-normal" scope="col">
-            as planned
+            {say.asPlanned}
           </th>
           <th className="py-1 font-normal" scope="col">
             {otherwise}

@@ -12,34 +12,41 @@ import type { Vinyl, VinylStock } from "@elm-basket/core/weeding/vinyl.ts";
 import { Field } from "@/ui/field.tsx";
 import { LengthField, MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { filmFieldsWords } from "./words.ts";
 
-const STOCK_WORDS = { sheet: "sheets", roll: "a roll", pack: "packs of colours" } as const;
-const TURN_WORDS = {
-  free: "any way round",
-  half: "upright or upside down",
-  none: "upright only",
-} as const;
-const ADHESIVE_WORDS: Record<string, string> = {
-  "": "the usual one",
-  weak: "weak",
-  waterBased: "water-based",
-  solvent: "solvent",
-};
+const stockWords = () =>
+  ({
+    sheet: filmFieldsWords().sheets,
+    roll: filmFieldsWords().aRoll,
+    pack: filmFieldsWords().packsOfColours,
+  }) as const;
+const turnWords = () =>
+  ({
+    free: filmFieldsWords().anyWayRound,
+    half: filmFieldsWords().uprightOrUpsideDown,
+    none: filmFieldsWords().uprightOnly,
+  }) as const;
+const adhesiveWords = (): Record<string, string> => ({
+  "": filmFieldsWords().theUsual,
+  weak: filmFieldsWords().weak,
+  waterBased: filmFieldsWords().waterBased,
+  solvent: filmFieldsWords().solvent,
+});
 
 type Proved = NonNullable<Vinyl["proved"]>;
 /** What trials are about: washing and weather. */
-const WASHING_WORDS: Record<string, string> = {
-  "": "not tried",
-  none: "no washing",
-  handOnly: "washing by hand, but no dishwasher",
-  hand: "washing by hand",
-  dishwasher: "a dishwasher",
-};
-const WEATHER_WORDS: Record<string, string> = {
-  "": "not tried",
-  yes: "bears it",
-  no: "does not bear it",
-};
+const washingWords = (): Record<string, string> => ({
+  "": filmFieldsWords().notTried,
+  none: filmFieldsWords().noWashing,
+  handOnly: filmFieldsWords().washingByHand,
+  hand: filmFieldsWords().washingByHand2,
+  dishwasher: filmFieldsWords().aDishwasher,
+});
+const weatherWords = (): Record<string, string> => ({
+  "": filmFieldsWords().notTried,
+  yes: filmFieldsWords().bearsIt,
+  no: filmFieldsWords().doesNotBear,
+});
 
 /** Null where nothing of it is known any more. */
 const found = ({ washing, outdoors, note }: Proved): Proved | null =>
@@ -58,6 +65,7 @@ interface Props {
 
 /** All that is known of a film; what nobody said stays empty. */
 export function FilmFields({ film, unit, currency, shelf = false, onChange }: Props) {
+  const say = filmFieldsWords();
   const set = (patch: Partial<Vinyl>, label: string) => onChange({ ...film, ...patch }, label);
   const { stock } = film;
   const setStock = (patch: Partial<VinylStock>, label: string) =>
@@ -68,153 +76,156 @@ export function FilmFields({ film, unit, currency, shelf = false, onChange }: Pr
   const { proved: ____, ...unproved } = film;
   const setProved = (patch: { washing?: Proved["washing"]; outdoors?: Proved["outdoors"] }) => {
     const proved = found({ note: "", ...film.proved, ...patch });
-    onChange(proved ? { ...film, proved } : unproved, "What a film bears");
+    onChange(proved ? { ...film, proved } : unproved, say.whatAFilmBears);
   };
   return (
     <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
       <TextField
-        label="Name of the film"
+        label={say.nameOfTheFilm}
         value={film.name}
         maxLength={80}
-        required="Give the film a name."
-        onChange={(name) => set({ name }, "Name of a film")}
+        required={say.giveTheFilmAName}
+        onChange={(name) => set({ name }, say.nameOfAFilm)}
       />
       <SelectField
-        label="Family"
+        label={say.family}
         value={film.family}
         words={VINYL_FAMILIES.map((one) => [one, FAMILY_WORDS[one]] as const)}
-        onChange={(family) => set({ family }, "Family of a film")}
+        onChange={(family) => set({ family }, say.familyOfAFilm)}
       />
       <ColourField
-        label="Colour"
+        label={say.colour}
         value={film.colour}
-        onChange={(colour) => set({ colour }, "Colour of a film")}
+        onChange={(colour) => set({ colour }, say.colourOfAFilm)}
       />
       <ColourField
-        label="Tint of the backing"
+        label={say.tintOfTheBacking}
         value={film.backing ?? null}
-        onChange={(backing) => set({ backing }, "Tint of a backing")}
-        onNone={() => onChange(bare, "Tint of a backing")}
+        onChange={(backing) => set({ backing }, say.tintOfABacking)}
+        onNone={() => onChange(bare, say.tintOfABacking)}
       />
       <SelectField
-        label="Glue"
+        label={say.glue}
         value={film.adhesive ?? ""}
         words={{
-          "": ADHESIVE_WORDS[""] ?? "",
-          ...Object.fromEntries(ADHESIVES.map((one) => [one, ADHESIVE_WORDS[one] ?? one])),
+          "": adhesiveWords()[""] ?? "",
+          ...Object.fromEntries(ADHESIVES.map((one) => [one, adhesiveWords()[one] ?? one])),
         }}
         onChange={(glue) => {
           const adhesive = ADHESIVES.find((one) => one === glue);
-          onChange(adhesive ? { ...film, adhesive } : unglued, "Glue of a film");
+          onChange(adhesive ? { ...film, adhesive } : unglued, say.glueOfAFilm);
         }}
       />
       <SelectField
-        label="Finish"
+        label={say.finish}
         value={film.finish ?? ""}
-        words={[["", "the usual one"] as const, ...FINISHES.map((one) => [one, one] as const)]}
+        words={[["", say.theUsual] as const, ...FINISHES.map((one) => [one, one] as const)]}
         onChange={(word) => {
           const finish = FINISHES.find((one) => one === word);
-          onChange(finish ? { ...film, finish } : unfinished, "Finish of a film");
+          onChange(finish ? { ...film, finish } : unfinished, say.finishOfAFilm);
         }}
       />
       <SelectField
-        label="You found that it bears"
-        hint={film.proved ? "Counts before what is said of its kind." : ""}
+        label={say.youFoundThatItBears}
+        hint={film.proved ? say.countsBeforeWhatIsSaid : ""}
         value={film.proved?.washing ?? ""}
-        words={WASHING_WORDS}
+        words={washingWords()}
         onChange={(word) => setProved({ washing: PROVED_WASHING.find((one) => one === word) })}
       />
       <SelectField
-        label="Weather, as you found"
+        label={say.weatherAsYouFound}
         value={film.proved?.outdoors === undefined ? "" : film.proved.outdoors ? "yes" : "no"}
-        words={WEATHER_WORDS}
+        words={weatherWords()}
         onChange={(word) => setProved({ outdoors: word === "" ? undefined : word === "yes" })}
       />
       {film.proved && (
         <TextField
-          label="How you know"
+          label={say.howYouKnow}
           value={film.proved.note}
           maxLength={120}
           onChange={(note) =>
-            film.proved && set({ proved: { ...film.proved, note } }, "How a film was tried")
+            film.proved && set({ proved: { ...film.proved, note } }, say.howAFilmWasTried)
           }
         />
       )}
       <SelectField
-        label="Its pattern may lie"
+        label={say.itsPatternMayLie}
         value={film.turns}
-        words={TURN_WORDS}
-        onChange={(turns) => set({ turns }, "Pattern of a film")}
+        words={turnWords()}
+        onChange={(turns) => set({ turns }, say.patternOfAFilm)}
       />
       <SelectField
-        label="Sold as"
+        label={say.soldAs}
         value={stock.kind}
-        words={STOCK_WORDS}
-        onChange={(kind) => set({ stock: stockAs(kind, stock) }, "How a film is sold")}
+        words={stockWords()}
+        onChange={(kind) => set({ stock: stockAs(kind, stock) }, say.howAFilmIsSold)}
       />
       {stock.kind === "pack" && (
         <TextField
-          label="Name of the pack"
+          label={say.nameOfThePack}
           value={stock.pack}
           maxLength={60}
-          required="Films of one pack bear the same name."
-          onChange={(pack) => setStock({ pack }, "Pack of a film")}
+          required={say.filmsOfOnePackBear}
+          onChange={(pack) => setStock({ pack }, say.packOfAFilm)}
         />
       )}
       <LengthField
-        label={stock.kind === "roll" ? "Width of the roll" : "Width of a sheet"}
+        label={say.widthOfTheRollWidth(stock.kind)}
         mm={stock.width}
         unit={unit}
-        onChange={(width) => setStock({ width }, "Size of a film")}
+        onChange={(width) => setStock({ width }, say.sizeOfAFilm)}
       />
       <LengthField
-        label={stock.kind === "roll" ? "Length of the roll" : "Height of a sheet"}
+        label={say.lengthOfTheRollHeight(stock.kind)}
         mm={stock.height}
         unit={unit}
-        onChange={(height) => setStock({ height }, "Size of a film")}
+        onChange={(height) => setStock({ height }, say.sizeOfAFilm)}
       />
       {stock.kind === "pack" && (
         <>
           <NumberField
-            label="Of this colour in a pack"
+            label={say.ofThisColour}
             value={stock.count}
             least={1}
             most={1000}
-            onChange={(count) => setStock({ count }, "Sheets in a pack")}
+            onChange={(count) => setStock({ count }, say.sheetsInAPack)}
           />
           <NumberField
-            label="Sheets in a pack, all colours"
+            label={say.sheetsInAPackAll}
             value={stock.sheets}
             least={1}
             most={1000}
-            onChange={(sheets) => setStock({ sheets }, "Sheets in a pack")}
+            onChange={(sheets) => setStock({ sheets }, say.sheetsInAPack)}
           />
         </>
       )}
       {!shelf && (
         <>
           <NumberField
-            label={stock.kind === "roll" ? "Rolls at hand" : "Sheets at hand"}
+            label={say.rollsAtHandSheets(stock.kind)}
             value={stock.have}
             least={0}
             most={10_000}
             digits={2}
-            onChange={(have) => setStock({ have }, "Film at hand")}
+            onChange={(have) => setStock({ have }, say.filmAtHand)}
           />
           <MoneyField
-            label={`Price of ${stock.kind === "roll" ? "a roll" : stock.kind === "pack" ? "a pack" : "a sheet"}, ${currency}`}
+            label={say.priceOf(
+              stock.kind === "roll" ? say.aRoll : say.aPackASheet(stock.kind),
+              currency,
+            )}
             minor={stock.price ?? null}
             currency={currency}
-            onChange={(price) => set({ stock: priced(stock, price) }, "Price of a film")}
+            onChange={(price) => set({ stock: priced(stock, price) }, say.priceOfAFilm)}
           />
         </>
       )}
       <NumberField
-        label="Rounds of the blade"
+        label={say.roundsOfTheBlade}
         value={film.passes}
         least={1}
         most={4}
-        onChange={(passes) => set({ passes }, "Rounds of the blade")}
+        onChange={(passes) => set({ passes }, say.roundsOfTheBlade)}
       />
     </div>
   );
@@ -231,6 +242,7 @@ export function ColourField({
   onChange: (colour: string) => void;
   onNone?: () => void;
 }) {
+  const say = filmFieldsWords();
   return (
     <Field label={label}>
       {(props) => (
@@ -244,10 +256,10 @@ export function ColourField({
           />
           {onNone &&
             (value === null ? (
-              <span className="shrink-0 text-soft text-sm">not said</span>
+              <span className="shrink-0 text-soft text-sm">{say.notSaid}</span>
             ) : (
               <button type="button" className="verb shrink-0 text-sm" onClick={onNone}>
-                take away
+                {say.takeAway}
               </button>
             ))}
         </span>
@@ -264,7 +276,16 @@ function priced(stock: VinylStock, price: number | null): VinylStock {
 function stockAs(kind: VinylStock["kind"], { width, height, have, price }: VinylStock): VinylStock {
   const cost = price === undefined ? {} : { price };
   if (kind === "pack")
-    return { kind, pack: "Pack of colours", width, height, count: 2, sheets: 12, have, ...cost };
+    return {
+      kind,
+      pack: filmFieldsWords().packOfColours,
+      width,
+      height,
+      count: 2,
+      sheets: 12,
+      have,
+      ...cost,
+    };
   return {
     kind,
     width,

@@ -1,6 +1,6 @@
 "use client";
 
-import { speak } from "@elm-basket/core/advice/words-en.ts";
+import { speakIn } from "@elm-basket/core/advice/speech.ts";
 import type { Finding } from "@elm-basket/core/findings/finding.ts";
 import { findingKey } from "@elm-basket/core/findings/finding.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
@@ -8,6 +8,8 @@ import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import { SeverityMark } from "@/ui/marks.tsx";
 import { takeRemedy } from "./actions.ts";
+import { adviceWords } from "./advice/words.ts";
+import { findingsWords } from "./words.ts";
 
 const SHOWN = 6;
 
@@ -18,7 +20,7 @@ export function Findings({
   unit,
   labels,
   things,
-  quiet = "Nothing to report: all sound.",
+  quiet = findingsWords().nothingToReportAllSound,
   acts = true,
 }: {
   classId: string;
@@ -32,13 +34,13 @@ export function Findings({
   /** Whether whoever reads may change the class. */
   acts?: boolean;
 }) {
+  const say = findingsWords();
   const router = useRouter();
   const [busy, start] = useTransition();
   const [all, setAll] = useState(false);
   const [trouble, setTrouble] = useState<string>();
-  const name = (seat: string) => labels[seat] ?? `Seat ${seat}`;
-  if (findings === null)
-    return <p className="py-3 text-soft">Nothing is known before there is a plan.</p>;
+  const name = (seat: string) => say.seat(labels[seat], seat);
+  if (findings === null) return <p className="py-3 text-soft">{say.nothingIsKnownBeforeThere}</p>;
   if (findings.length === 0) return <p className="py-3 text-soft">{quiet}</p>;
   const thingOf = ({ where }: Finding) =>
     things && things.length > 1 ? things.find(({ id }) => id === where.thing)?.title : undefined;
@@ -47,7 +49,7 @@ export function Findings({
     <div aria-busy={busy}>
       <ul>
         {shown.map((finding) => {
-          const said = speak(finding, unit, name);
+          const said = speakIn(adviceWords(), finding, unit, name);
           return (
             <li key={findingKey(finding)} className="flex gap-3 border-rule border-b py-3">
               <span className="pt-1">
@@ -68,11 +70,7 @@ export function Findings({
                       onClick={() =>
                         start(async () => {
                           const answer = await takeRemedy(classId, remedy, words);
-                          setTrouble(
-                            answer.ok
-                              ? undefined
-                              : "That was changed meanwhile in another window. Look again, then press once more.",
-                          );
+                          setTrouble(say.thatWasChangedMeanwhile(answer.ok));
                           router.refresh();
                         })
                       }
@@ -88,7 +86,7 @@ export function Findings({
       </ul>
       {findings.length > SHOWN && !all && (
         <button type="button" className="verb mt-2" onClick={() => setAll(true)}>
-          {findings.length - SHOWN} more
+          {say.more(findings.length, SHOWN)}
         </button>
       )}
       {trouble && (

@@ -1,5 +1,6 @@
 import { kitRef } from "@elm-basket/core/document/kit-ref.ts";
 import type { StoredPlan } from "@/data/making.ts";
+import { labelsWords } from "./words.ts";
 
 /** Seat -> what people call it; spares by number. */
 export function labelsOf(plan: Pick<StoredPlan, "seats">): Record<string, string> {
@@ -8,5 +9,7 @@ export function labelsOf(plan: Pick<StoredPlan, "seats">): Record<string, string
 
 export function labelOf(labels: Readonly<Record<string, string>>, seat: string): string {
   const ref = kitRef(seat);
-  return labels[seat] ?? (ref.kind === "spare" ? `Spare ${ref.n}` : `Seat ${seat}`);
+  return (
+    labels[seat] ?? (ref.kind === "spare" ? labelsWords().spare(ref.n) : labelsWords().seat(seat))
+  );
 }

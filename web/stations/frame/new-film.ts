@@ -1,5 +1,6 @@
 /** Films as they are listed, and a new one among them. */
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
+import { newFilmWords } from "./words.ts";
 
 /** Its name; of two that are called the same and look the same, how it is sold as well. */
 export function filmName(film: Vinyl, all: readonly Vinyl[]): string {
@@ -39,7 +40,7 @@ export function freeFilmId(films: readonly Pick<Vinyl, "id">[], name: string): s
 export function newFilm(films: readonly Pick<Vinyl, "id">[]): Vinyl {
   return {
     id: freeFilmId(films, "film"),
-    name: "New film",
+    name: newFilmWords().newFilm,
     family: "permanentGloss",
     colour: "#2B5DA8",
     turns: "free",

@@ -6,6 +6,7 @@ import { readPoints, writePoints } from "@elm-basket/core/geometry/points-text.t
 import { polygonArea } from "@elm-basket/core/geometry/polygon.ts";
 import { useState } from "react";
 import { Field } from "@/ui/field.tsx";
+import { outlineFieldWords } from "./words.ts";
 
 /** Outlines keep no more corners than this. */
 const MOST_CORNERS = 400;
@@ -18,6 +19,7 @@ export function OutlineField({
   outline: readonly (readonly [number, number])[];
   onChange: (outline: [number, number][]) => void;
 }) {
+  const say = outlineFieldWords();
   const [text, setText] = useState(() => writePoints(outline));
   const [trouble, setTrouble] = useState<string>();
   const take = (points: [number, number][]) => {
@@ -31,14 +33,13 @@ export function OutlineField({
     else
       setTrouble(
         found.code === "tooFew"
-          ? "At least three points, one a line."
-          : `Line ${found.line}: two numbers in millimetres, such as 40, 12.5`,
+          ? say.atLeastThreePoints
+          : say.lineTwoNumbersInMillimetres(found.line),
       );
   };
   const fromFile = async (file: File | undefined) => {
     if (!file) return;
-    if (file.size > MOST_SVG_BYTES)
-      return setTrouble("That file is larger than 5 MB. Simplify the drawing.");
+    if (file.size > MOST_SVG_BYTES) return setTrouble(say.thatFileIsLarger);
     const { importSvg } = await import("@elm-basket/core/art/import-svg.ts");
     const art = importSvg(await file.text());
     if (!art.ok) return setTrouble(sayArtFault(art));
@@ -55,7 +56,7 @@ export function OutlineField({
   };
   return (
     <div className="col-span-2 grid gap-2">
-      <Field label="Points of the outline, mm, one a line" error={trouble}>
+      <Field label={say.pointsOfTheOutlineMm} error={trouble}>
         {(props) => (
           <textarea
             {...props}
@@ -68,7 +69,7 @@ export function OutlineField({
         )}
       </Field>
       <label className="text-sm">
-        <span className="text-soft">or the outline of an SVG drawing: </span>
+        <span className="text-soft">{say.orTheOutline} </span>
         <input
           type="file"
           accept=".svg,image/svg+xml"

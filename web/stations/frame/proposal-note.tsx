@@ -5,42 +5,43 @@ import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import { flushParts } from "./pending.ts";
 import { keepMine, takeProposed } from "./proposal-actions.ts";
+import { proposalNoteWords } from "./words.ts";
 
-const FIELD_WORDS: Readonly<Record<string, string>> = {
-  title: "Title",
-  minutes: "Minutes",
-  half: "Half are done after",
-  who: "Who",
-  tool: "Tool",
-  after: "What it follows",
-  say: "Say",
-  show: "Show",
-  check: "Check",
-  care: "Care",
-  slip: "Usual slip",
-  doIt: "On the phone",
-  thing: "Of which thing",
-  like: "Done before",
-  name: "Name",
-  per: "Counted",
-  amount: "Amount",
-  seats: "For how many seats",
-  unit: "Unit",
-  uses: "Serves",
-  substitute: "Instead",
-  spares: "Spares",
-  waitMinutes: "Rests, minutes",
-  atOnce: "At once",
-};
+const fieldWords = (): Readonly<Record<string, string>> => ({
+  title: proposalNoteWords().title,
+  minutes: proposalNoteWords().minutes,
+  half: proposalNoteWords().halfAreDoneAfter,
+  who: proposalNoteWords().who,
+  tool: proposalNoteWords().tool,
+  after: proposalNoteWords().whatItFollows,
+  say: proposalNoteWords().say,
+  show: proposalNoteWords().show,
+  check: proposalNoteWords().check,
+  care: proposalNoteWords().care,
+  slip: proposalNoteWords().usualSlip,
+  doIt: proposalNoteWords().onThePhone,
+  thing: proposalNoteWords().ofWhichThing,
+  like: proposalNoteWords().doneBefore,
+  name: proposalNoteWords().name,
+  per: proposalNoteWords().counted,
+  amount: proposalNoteWords().amount,
+  seats: proposalNoteWords().forHowManySeats,
+  unit: proposalNoteWords().unit,
+  uses: proposalNoteWords().serves,
+  substitute: proposalNoteWords().instead,
+  spares: proposalNoteWords().spares,
+  waitMinutes: proposalNoteWords().restsMinutes,
+  atOnce: proposalNoteWords().atOnce,
+});
 
-const LIST_WORDS: Readonly<Record<List, readonly [one: string, more: string]>> = {
-  steps: ["step", "steps"],
-  supplies: ["material", "materials"],
-  preparation: ["task before the class", "tasks before the class"],
-};
+const listWords = (): Readonly<Record<List, readonly [one: string, more: string]>> => ({
+  steps: [proposalNoteWords().step, proposalNoteWords().steps],
+  supplies: [proposalNoteWords().material, proposalNoteWords().materials],
+  preparation: [proposalNoteWords().taskBeforeTheClass, proposalNoteWords().tasksBeforeTheClass],
+});
 
 /** What is said where another window was faster: nothing was changed then. */
-export const OVERTAKEN = "Not changed: another window changed the class first. Look again.";
+export const OVERTAKEN = () => proposalNoteWords().notChangedAnotherWindowChanged;
 
 /** Runs an act on the proposal once what still waits is saved; what it could not do is told. */
 export function useProposalAct(): {
@@ -54,7 +55,7 @@ export function useProposalAct(): {
   const act = (how: () => Promise<boolean>) =>
     start(async () => {
       const done = (await flushParts()) && (await how().catch(() => false));
-      setSaid(done ? "" : OVERTAKEN);
+      setSaid(done ? "" : OVERTAKEN());
       router.refresh();
     });
   return { busy, said, act };
@@ -65,16 +66,17 @@ const NO_NAMES: Names = new Map();
 
 /** @param names what steps are called, by id */
 const sayValue = (value: unknown, names: Names = NO_NAMES): string => {
-  if (value === undefined || value === null || value === "") return "nothing";
+  const say = proposalNoteWords();
+  if (value === undefined || value === null || value === "") return say.nothing;
   if (Array.isArray(value))
-    return (
+    return say.nothing2(
       value
         .map((one) =>
           typeof one === "object" && one !== null && "step" in one
-            ? `“${names.get(String(one.step)) ?? String(one.step)}”${"wait" in one && one.wait ? ` and ${String(one.wait)} min` : ""}`
+            ? `“${names.get(String(one.step)) ?? String(one.step)}”${"wait" in one && one.wait ? say.andMin(String(one.wait)) : ""}`
             : String(one),
         )
-        .join(", ") || "nothing"
+        .join(", "),
     );
   return typeof value === "string" ? `“${value}”` : String(value);
 };
@@ -94,18 +96,17 @@ export function ProposalNote({
   open: Differences;
   names?: Names;
 }) {
+  const say = proposalNoteWords();
   const { busy, said, act } = useProposalAct();
   const rows = open.rows.filter((row) => row.list === list);
   const fields = open.fields.filter((row) => row.list === list && !row.yours);
   const touched = new Set(fields.map(({ id }) => id)).size;
   if (rows.length + fields.length === 0) return null;
   const all = (how: typeof takeProposed, label: string) => act(() => how(classId, { list }, label));
-  const [one, more] = LIST_WORDS[list];
+  const [one, more] = listWords()[list];
   const parts = [
-    ...(touched > 0 ? [`${touched} ${touched === 1 ? one : more} otherwise`] : []),
-    ...rows.map(({ what, title }) =>
-      what === "new" ? `“${title}” as well` : `“${title}” no more`,
-    ),
+    ...(touched > 0 ? [say.otherwise(touched, one, more)] : []),
+    ...rows.map(({ what, title }) => say.asWell(what, title)),
   ];
   return (
     <div
@@ -115,39 +116,38 @@ export function ProposalNote({
       data-proposal={list}
     >
       <p>
-        As the class is now, {parts.slice(0, MOST_PARTS).join(", ")}
-        {parts.length > MOST_PARTS
-          ? ` and ${parts.length - MOST_PARTS} more are`
-          : parts.length === 1 && touched === 0
-            ? " is"
-            : " are"}{" "}
-        proposed.{" "}
+        {say.asTheClassIsNow(
+          parts.slice(0, MOST_PARTS).join(", "),
+          parts.length,
+          MOST_PARTS,
+          touched,
+        )}{" "}
         <button
           type="button"
           className="verb min-h-9"
           disabled={busy}
-          onClick={() => all(takeProposed, `What is proposed for the ${more}`)}
+          onClick={() => all(takeProposed, say.whatIsProposed(more))}
         >
-          Take it
+          {say.takeIt}
         </button>{" "}
-        what you changed yourself stays ·{" "}
+        {say.whatYouChangedYourselfStays}{" "}
         <button
           type="button"
           className="verb min-h-9"
           disabled={busy}
-          onClick={() => all(keepMine, `The ${more} kept as they are`)}
+          onClick={() => all(keepMine, say.theKept(more))}
         >
-          Keep all as it is
+          {say.keepAll}
         </button>
       </p>
       {said && <p className="font-bold">{said}</p>}
       {fields.length > 0 && (
         <details>
-          <summary className="min-h-9 cursor-pointer text-sm">What would be otherwise</summary>
+          <summary className="min-h-9 cursor-pointer text-sm">{say.whatWouldBeOtherwise}</summary>
           <ul className="text-sm">
             {fields.slice(0, MOST_FIELDS).map((field) => (
               <li key={`${field.id}-${field.field}`} className="py-0.5">
-                <b>{field.title}</b>, {(FIELD_WORDS[field.field] ?? field.field).toLowerCase()}:{" "}
+                <b>{field.title}</b>, {(fieldWords()[field.field] ?? field.field).toLowerCase()}:{" "}
                 {sayValue(field.here, names)} → {sayValue(field.now, names)}
               </li>
             ))}
@@ -173,6 +173,7 @@ export function YoursNote({
   fields: readonly FieldMoved[];
   names?: Names;
 }) {
+  const say = proposalNoteWords();
   const { busy, said, act } = useProposalAct();
   const one = (how: typeof takeProposed, field: FieldMoved, label: string) =>
     act(() =>
@@ -182,20 +183,25 @@ export function YoursNote({
   return (
     <ul className="no-print mt-1 text-sm" aria-busy={busy}>
       {fields.map((field) => {
-        const word = FIELD_WORDS[field.field] ?? field.field;
+        const word = fieldWords()[field.field] ?? field.field;
         const moved = JSON.stringify(field.was ?? null) !== JSON.stringify(field.now ?? null);
         const isNumber = typeof field.now === "number";
         return (
           <li key={field.field} className={moved ? "text-ochre" : "text-soft"}>
-            {word}: yours{isNumber && typeof field.was === "number" ? `, was ${field.was}` : ""};{" "}
-            {sayValue(field.now, names)} {isNumber ? "are" : "is"} proposed{moved ? " now" : ""}.{" "}
+            {say.yoursProposed(
+              word,
+              isNumber,
+              typeof field.was === "number" ? field.was : null,
+              sayValue(field.now, names),
+              moved,
+            )}{" "}
             <button
               type="button"
               className="verb min-h-9"
               disabled={busy}
-              onClick={() => one(takeProposed, field, `${word} as proposed`)}
+              onClick={() => one(takeProposed, field, say.asProposed(word))}
             >
-              Take {isNumber ? String(field.now) : "it"}
+              {say.take} {isNumber ? String(field.now) : say.it}
             </button>
             {moved && (
               <>
@@ -204,9 +210,9 @@ export function YoursNote({
                   type="button"
                   className="verb min-h-9"
                   disabled={busy}
-                  onClick={() => one(keepMine, field, `${word} kept`)}
+                  onClick={() => one(keepMine, field, say.kept(word))}
                 >
-                  Keep {isNumber ? String(field.here) : "mine"}
+                  {say.keep} {isNumber ? String(field.here) : say.mine}
                 </button>
               </>
             )}

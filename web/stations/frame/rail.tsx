@@ -6,8 +6,9 @@ import { useEffect, useRef, useState } from "react";
 import { Dialog } from "@/ui/dialog.tsx";
 import { Knot } from "@/ui/marks.tsx";
 import type { Readiness } from "./readiness.ts";
-import { STATIONS, type StationKey } from "./stations.ts";
+import { type StationKey, stationsInOrder } from "./stations.ts";
 import { useLetterKeys } from "./use-letter-keys.ts";
+import { railWords } from "./words.ts";
 
 /** Keys must not act while somebody types, or with a modifier held. */
 export function isTyping(event: KeyboardEvent): boolean {
@@ -20,14 +21,15 @@ export function isTyping(event: KeyboardEvent): boolean {
   );
 }
 
-const KEYS = [
-  ["1 to 8", "go to a station"],
-  ["space", "the main act of the station"],
-  ["← →", "the kit or step before, after"],
-  ["P, L, F", "at Weed: pause, lost a piece, small flaw"],
-  ["H, +", "at the live view: hold, one more minute"],
-  ["?", "this list"],
-] as const;
+const keysSaid = () =>
+  [
+    [railWords().n1To8, railWords().goToAStation],
+    [railWords().space, railWords().theMainAct],
+    ["← →", railWords().theKitOrStepBefore],
+    ["P, L, F", railWords().atWeedPauseLost],
+    ["H, +", railWords().atTheLiveViewHold],
+    ["?", railWords().thisList],
+  ] as const;
 
 /** The thread of eight knots: the way through a class. */
 export function Rail({
@@ -40,6 +42,7 @@ export function Rail({
   /** Where whoever looks may go. */
   keys: readonly StationKey[];
 }) {
+  const say = railWords();
   const here = useSelectedLayoutSegment();
   const router = useRouter();
   const [help, setHelp] = useState(false);
@@ -58,7 +61,7 @@ export function Rail({
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (isTyping(event) || !letters) return;
-      const station = STATIONS[Number(event.key) - 1];
+      const station = stationsInOrder()[Number(event.key) - 1];
       if (/^[1-8]$/u.test(event.key) && station && open.includes(station.key))
         router.push(`/classes/${classId}/${station.key}`);
       if (event.key === "?") setHelp(true);
@@ -67,10 +70,10 @@ export function Rail({
     return () => window.removeEventListener("keydown", onKey);
   }, [classId, open, router, letters]);
   return (
-    <nav ref={thread} aria-label="Stations" className="no-print relative overflow-x-auto">
+    <nav ref={thread} aria-label={say.stations} className="no-print relative overflow-x-auto">
       <ol className="relative grid min-w-[820px] grid-cols-8">
         <li aria-hidden className="absolute top-[9px] right-0 left-2 h-[2px] bg-rule-strong" />
-        {STATIONS.map((station, i) => {
+        {stationsInOrder().map((station, i) => {
           if (!open.includes(station.key)) return null;
           const current = here === station.key;
           const { state, line } = stations[station.key];
@@ -84,7 +87,7 @@ export function Rail({
                 <Knot state={state} />
                 <span className={`mt-1.5 block font-bold ${current ? "text-ink" : "text-soft"}`}>
                   {station.name}
-                  <span className="sr-only"> (key {i + 1})</span>
+                  <span className="sr-only"> {say.key(i)}</span>
                 </span>
                 <span className={`block text-sm ${state === "stop" ? "text-brick" : "text-soft"}`}>
                   {line}
@@ -99,11 +102,11 @@ export function Rail({
         className="verb sr-only focus:not-sr-only"
         onClick={() => setHelp(true)}
       >
-        Keys
+        {say.keys}
       </button>
-      <Dialog open={help} onOpenChange={setHelp} title="Keys">
+      <Dialog open={help} onOpenChange={setHelp} title={say.keys}>
         <ul className="grid gap-1.5">
-          {KEYS.map(([key, act]) => (
+          {keysSaid().map(([key, act]) => (
             <li key={key} className="flex justify-between gap-6 border-rule border-b pb-1.5">
               <kbd className="font-bold font-text">{key}</kbd>
               <span>{act}</span>
@@ -116,8 +119,7 @@ export function Rail({
             checked={letters}
             onChange={(event) => setLetters(event.target.checked)}
           />
-          Single keys act. Switch them off where speech or a shaky hand presses them by mistake;
-          space and the arrows stay.
+          {say.singleKeysActSwitchThem}
         </label>
       </Dialog>
     </nav>

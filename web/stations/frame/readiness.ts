@@ -2,12 +2,12 @@
 
 import { isSpare } from "@elm-basket/core/document/kit-ref.ts";
 import type { FindingCode } from "@elm-basket/core/findings/finding.ts";
-import { counted } from "@elm-basket/core/units/counted.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { KitRow, SheetRow, StoredPlan } from "@/data/making.ts";
 import type { KnotState } from "@/ui/marks.tsx";
 import type { StationKey } from "./stations.ts";
+import { readinessWords } from "./words.ts";
 
 export interface Readiness {
   readonly state: KnotState;
@@ -90,6 +90,7 @@ export function readiness({
   unit,
   ended,
 }: ReadinessInput): Record<StationKey, Readiness> {
+  const say = readinessWords();
   const stops = (key: StationKey) =>
     plan.findings.some((finding) => finding.severity === "stop" && stationOf(finding.code) === key);
   const checks = (key: StationKey) =>
@@ -110,8 +111,8 @@ export function readiness({
       state: withStop("plan", seats > 0 ? "full" : "half"),
       line:
         plan.things && plan.things.length > 1
-          ? `${counted(seats, "seat")}, ${plan.things.length} things`
-          : counted(seats, "seat"),
+          ? say.things(seats, plan.things.length)
+          : say.seat(seats),
     },
     measure: {
       state: withStop("measure", checks("measure") > 0 ? "half" : "full"),
@@ -121,53 +122,43 @@ export function readiness({
       state: withStop("letter", seats === 0 ? "empty" : checks("letter") > 0 ? "half" : "full"),
       line:
         seats === 0
-          ? "no names yet"
+          ? say.noNamesYet
           : checks("letter") > 0
-            ? counted(checks("letter"), "finding")
-            : "all sound",
+            ? say.finding(checks("letter"))
+            : say.allSound,
     },
     cut: {
       state: withStop("cut", part(cut, sheets.length)),
-      line:
-        sheets.length === 0
-          ? "nothing to cut"
-          : cut > 0
-            ? `${cut} of ${counted(sheets.length, "load")}`
-            : counted(sheets.length, "load"),
+      line: say.nothingToCutOfLoad(sheets.length, cut),
     },
     weed: {
       state: part(weeded, kits.length),
       line:
         kits.length === 0
-          ? "no kits"
+          ? say.noKits
           : weeded === kits.length
-            ? "all weeded"
+            ? say.allWeeded
             : weeded > 0
-              ? `${weeded} of ${kits.length}`
+              ? say.ofSaid(weeded, kits.length)
               : inClass
-                ? "in the class"
+                ? say.inTheClass
                 : showMinutes(weedLeft),
     },
     pack: {
       state: part(packed, own.length),
-      line:
-        packed > 0
-          ? `${packed} of ${own.length} packed`
-          : short > 0
-            ? `${short} to buy`
-            : "all in stock",
+      line: say.ofPackedToBuyAll(packed, own.length, short),
     },
     teach: {
       state: withStop("teach", ended ? "full" : plan.runSheet.steps.length > 0 ? "half" : "empty"),
       line: ended
         ? "taught"
         : plan.runSheet.steps.length === 0
-          ? "no steps"
+          ? say.noSteps
           : showMinutes(plan.runSheet.endMinute),
     },
     "look-back": {
       state: ended ? "full" : "empty",
-      line: ended ? "run logged" : "after the class",
+      line: say.runLoggedAfterTheClass(ended),
     },
   };
 }
@@ -178,5 +169,5 @@ const LINE_LETTERS = 24;
 function measured({ face, things = [] }: ReadinessInput["plan"], unit: LengthUnit): string {
   if (things.length < 2) return showSize(face, unit);
   const titles = things.map(({ title }) => title.toLowerCase()).join(", ");
-  return titles.length <= LINE_LETTERS ? titles : `${things.length} things`;
+  return readinessWords().things2(titles.length, LINE_LETTERS, titles, things.length);
 }

@@ -19,6 +19,7 @@ import { silhouette } from "@/ui/blank-sketch.tsx";
 import { labelsOf } from "./labels.ts";
 import type { Loaded } from "./load.ts";
 import { upperHalves } from "./stored-faces.ts";
+import { setLineWords } from "./words.ts";
 
 interface Props {
   readonly studioId: string;
@@ -59,6 +60,7 @@ export async function SetLine({
   room = "wide",
   seat,
 }: Props) {
+  const say = setLineWords();
   const { things, seats } = document;
   if (things.length < 2) return null;
   const shown = seats.find((row) => row.seat === seat) ?? seats[0];
@@ -90,9 +92,9 @@ export async function SetLine({
   const next =
     shown && seats.length > 1 ? seats[(seats.indexOf(shown) + 1) % seats.length] : undefined;
   return (
-    <section aria-label="The set on one line" className="mb-4 overflow-x-auto">
+    <section aria-label={say.theSetOnOneLine} className="mb-4 overflow-x-auto">
       <nav
-        aria-label="Things"
+        aria-label={say.things}
         className="grid"
         style={{
           gridTemplateColumns: columns.map((width) => `${width.toFixed(1)}fr`).join(" "),
@@ -126,8 +128,8 @@ export async function SetLine({
       </nav>
       {shown && (
         <p className="mt-1 text-soft text-sm">
-          To one scale, drawn for{" "}
-          <b className="font-bold text-ink">{labels[shown.seat] ?? `seat ${shown.seat}`}</b>
+          {say.toOneScaleDrawn}{" "}
+          <b className="font-bold text-ink">{labels[shown.seat] ?? say.seat(shown.seat)}</b>
           {next && (
             <>
               {" · "}
@@ -136,7 +138,7 @@ export async function SetLine({
                 href={`${stay}?${here ? `thing=${here}&` : ""}seat=${encodeURIComponent(next.seat)}`}
                 scroll={false}
               >
-                next
+                {say.next}
               </Link>
             </>
           )}
@@ -177,15 +179,14 @@ export function ThingLine({ loaded, id, station, here, seat }: ThingLineProps) {
 }
 
 function wordsOf(thing: Thing, things: readonly Thing[], unit: LengthUnit): string {
+  const say = setLineWords();
   const words = [
     showSize(frontSize(thing.blank.shape), unit),
     TECHNIQUE_WORDS[thing.technique].name.toLowerCase(),
   ];
   if (thing.sideOf)
-    words.push(
-      `other side of ${things.find(({ id }) => id === thing.sideOf)?.title ?? thing.sideOf}`,
-    );
-  if (thing.choice) words.push("one of these each");
+    words.push(say.otherSide(things.find(({ id }) => id === thing.sideOf)?.title, thing.sideOf));
+  if (thing.choice) words.push(say.oneOfTheseEach);
   return words.join(", ");
 }
 
@@ -289,7 +290,7 @@ function Standing({
       viewBox={`${-column / 2} ${-tallest - line} ${column} ${tallest + 3 * line}`}
       className="block w-full"
       role="img"
-      aria-label={`${name} in true proportion to the others`}
+      aria-label={setLineWords().inTrueProportion(name)}
     >
       <g transform={`translate(${-x} ${-y})`}>
         <path

@@ -21,6 +21,7 @@ import { useState } from "react";
 import { LengthField, NumberField } from "@/ui/fields.tsx";
 import { Rows } from "@/ui/rows.tsx";
 import { OutlineField } from "./outline-field.tsx";
+import { shapeFieldsWords } from "./words.ts";
 
 /** The nearest shape of another kind: measures that still mean something are kept. */
 export function shapeAs(kind: ShapeKind, from: BlankShape): BlankShape {
@@ -87,6 +88,7 @@ interface Props {
 
 /** The measures of a shape, in the order one takes them. */
 export function ShapeFields({ shape, unit, onChange }: Props) {
+  const say = shapeFieldsWords();
   const [soft, setSoft] = useState(false);
   const set = (patch: object, label: string) =>
     onChange({ ...shape, ...patch } as BlankShape, label);
@@ -113,49 +115,48 @@ export function ShapeFields({ shape, unit, onChange }: Props) {
   const tape = isCurved(shape) && soft && (
     <>
       <LengthField
-        label="Width of the face, on the curve"
+        label={say.widthOfTheFace}
         mm={shown(curvedWidth(shape))}
         unit={unit}
         least={curvedWidthLimits(shape).least}
         most={curvedWidthLimits(shape).most}
-        onChange={(width) => onChange(withCurvedWidth(shape, width), "Width of the face")}
+        onChange={(width) => onChange(withCurvedWidth(shape, width), say.widthOfTheFace2)}
       />
       {shape.kind !== "ball" && (
         <LengthField
-          label="Height of the face, along the wall"
+          label={say.heightOfTheFaceAlong}
           mm={shown(curvedHeight(shape))}
           unit={unit}
           least={1}
           most={mostCurvedHeight(shape)}
-          onChange={(height) => onChange(withCurvedHeight(shape, height), "Height of the face")}
+          onChange={(height) => onChange(withCurvedHeight(shape, height), say.heightOfTheFace)}
         />
       )}
     </>
   );
   const angle = "wrapAngle" in shape && !soft && (
     <NumberField
-      label="Way round, degrees"
+      label={say.wayRoundDegrees}
       value={shape.wrapAngle}
       least={10}
       most={shape.kind === "ball" ? 180 : 350}
       step={5}
       digits={1}
-      onChange={(wrapAngle) => set({ wrapAngle }, "Way round the cup")}
+      onChange={(wrapAngle) => set({ wrapAngle }, say.wayRoundTheCup)}
     />
   );
   const clearances = "rimClearance" in shape && (
     <>
-      {length("Clear of the rim", shape.rimClearance, "rimClearance", true)}
-      {length("Clear of the foot", shape.footClearance, "footClearance", true)}
+      {length(say.clearOfTheRim, shape.rimClearance, "rimClearance", true)}
+      {length(say.clearOfTheFoot, shape.footClearance, "footClearance", true)}
     </>
   );
   return (
     <div className="grid grid-cols-2 gap-3">
-      {"width" in shape && length("Width", shape.width, "width")}
+      {"width" in shape && length(say.width, shape.width, "width")}
       {(shape.kind === "flat" || shape.kind === "roundedFlat" || shape.kind === "oval") &&
-        length("Height", shape.height, "height")}
-      {shape.kind === "roundedFlat" &&
-        length("Radius of the corners", shape.radius, "radius", true)}
+        length(say.height, shape.height, "height")}
+      {shape.kind === "roundedFlat" && length(say.radiusOfTheCorners, shape.radius, "radius", true)}
       {isCurved(shape) && (
         <label className="col-span-2 flex min-h-10 items-center gap-2 text-sm">
           <input
@@ -163,32 +164,32 @@ export function ShapeFields({ shape, unit, onChange }: Props) {
             checked={soft}
             onChange={(event) => setSoft(event.target.checked)}
           />
-          measured with a soft tape, round and along the curve
+          {say.measuredWithASoftTape}
         </label>
       )}
-      {shape.kind === "round" && length("Diameter", shape.diameter, "diameter")}
+      {shape.kind === "round" && length(say.diameter, shape.diameter, "diameter")}
       {(shape.kind === "ball" || shape.kind === "straightCup") &&
-        across("Diameter", "Once round", shape.diameter, "diameter")}
-      {shape.kind === "straightCup" && length("Height", shape.height, "height")}
+        across(say.diameter, say.onceRound, shape.diameter, "diameter")}
+      {shape.kind === "straightCup" && length(say.height, shape.height, "height")}
       {shape.kind === "taperedCup" && (
         <>
-          {across("Diameter at the top", "Once round the top", shape.topDiameter, "topDiameter")}
+          {across(say.diameterAtTheTop, say.onceRoundTheTop, shape.topDiameter, "topDiameter")}
           {across(
-            "Diameter at the foot",
-            "Once round the foot",
+            say.diameterAtTheFoot,
+            say.onceRoundTheFoot,
             shape.bottomDiameter,
             "bottomDiameter",
           )}
           {soft ? (
             <LengthField
-              label="Along the wall, rim to foot"
+              label={say.alongTheWallRim}
               mm={shown(wallHeight(shape))}
               unit={unit}
               least={Math.abs(shape.topDiameter - shape.bottomDiameter) / 2 + 1}
-              onChange={(mm) => onChange(withWallHeight(shape, mm), "Length of the wall")}
+              onChange={(mm) => onChange(withWallHeight(shape, mm), say.lengthOfTheWall)}
             />
           ) : (
-            length("Height", shape.height, "height")
+            length(say.height, shape.height, "height")
           )}
         </>
       )}
@@ -201,13 +202,10 @@ export function ShapeFields({ shape, unit, onChange }: Props) {
             type="checkbox"
             checked={shape.warp}
             onChange={(event) =>
-              set(
-                { warp: event.target.checked },
-                event.target.checked ? "Bent to the taper" : "Cut straight",
-              )
+              set({ warp: event.target.checked }, say.bentToTheTaperCut(event.target.checked))
             }
           />
-          bend the design to the taper
+          {say.bendTheDesign}
         </label>
       )}
       {shape.kind === "bulgedCup" && (
@@ -216,7 +214,7 @@ export function ShapeFields({ shape, unit, onChange }: Props) {
       {shape.kind === "outline" && (
         <OutlineField
           outline={shape.outline}
-          onChange={(outline) => onChange({ ...shape, outline }, "Outline of the face")}
+          onChange={(outline) => onChange({ ...shape, outline }, say.outlineOfTheFace)}
         />
       )}
     </div>
@@ -230,6 +228,7 @@ function ProfileFields({
   around,
   onChange,
 }: Props & { shape: Extract<BlankShape, { kind: "bulgedCup" }>; around: boolean }) {
+  const say = shapeFieldsWords();
   const set = (profile: typeof shape.profile, label: string) =>
     onChange({ ...shape, profile }, label);
   const factor = around ? Math.PI : 1;
@@ -245,7 +244,7 @@ function ProfileFields({
           diameter: last.diameter,
         },
       ],
-      "One more height",
+      say.oneMoreHeight,
     );
   };
   return (
@@ -254,9 +253,9 @@ function ProfileFields({
         rows={shape.profile}
         className="grid grid-cols-[1fr_1fr_auto] items-end gap-2"
         out={{
-          name: (i) => `Remove height ${i + 1}`,
-          words: "remove",
-          label: "A height removed",
+          name: (i) => say.removeHeight(i),
+          words: say.remove,
+          label: say.aHeightRemoved,
           least: 3,
         }}
         onChange={set}
@@ -264,26 +263,26 @@ function ProfileFields({
         {(row, change, i) => (
           <>
             <LengthField
-              label={i === 0 ? "From the top" : ""}
-              name={`Height ${i + 1} from the top`}
+              label={say.fromTheTop(i)}
+              name={shapeFieldsWords().heightFromTheTop(i + 1)}
               mm={row.fromTop}
               unit={unit}
               allowZero
-              onChange={(fromTop) => change({ ...row, fromTop }, "Height of a measure")}
+              onChange={(fromTop) => change({ ...row, fromTop }, say.heightOfAMeasure)}
             />
             <LengthField
-              label={i === 0 ? (around ? "Round" : "Diameter") : ""}
-              name={`${around ? "Circumference" : "Diameter"} ${i + 1}`}
+              label={say.roundDiameter(i, around)}
+              name={shapeFieldsWords().acrossOrRound(around, i + 1)}
               mm={row.diameter * factor}
               unit={unit}
-              onChange={(mm) => change({ ...row, diameter: mm / factor }, "Width at a height")}
+              onChange={(mm) => change({ ...row, diameter: mm / factor }, say.widthAtAHeight)}
             />
           </>
         )}
       </Rows>
       {shape.profile.length < 12 && (
         <button type="button" className="verb justify-self-start text-sm" onClick={add}>
-          One more height
+          {say.oneMoreHeight}
         </button>
       )}
     </div>

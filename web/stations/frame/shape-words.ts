@@ -1,14 +1,5 @@
 /** Shapes in words. */
 import type { ShapeKind } from "@elm-basket/core/blanks/shape.ts";
+import { shapesWords } from "./words.ts";
 
-export const SHAPE_WORDS: Record<ShapeKind, string> = {
-  flat: "flat, rectangular face",
-  roundedFlat: "flat, rounded corners",
-  round: "flat, round face",
-  oval: "flat, oval face",
-  outline: "flat, outline of its own",
-  straightCup: "straight cup or bottle",
-  taperedCup: "tapered cup or pot",
-  bulgedCup: "bulged cup, dome or bell",
-  ball: "ball",
-};
+export const shapeWords = (): Readonly<Record<ShapeKind, string>> => shapesWords();

@@ -1,13 +1,15 @@
 /** The eight stations, in the order of work. */
-export const STATIONS = [
-  { key: "plan", name: "Plan" },
-  { key: "measure", name: "Measure" },
-  { key: "letter", name: "Letter" },
-  { key: "cut", name: "Cut" },
-  { key: "weed", name: "Weed" },
-  { key: "pack", name: "Pack" },
-  { key: "teach", name: "Teach" },
-  { key: "look-back", name: "Look back" },
-] as const;
+import { stationsWords } from "./words.ts";
+export const stationsInOrder = () =>
+  [
+    { key: "plan", name: stationsWords().plan },
+    { key: "measure", name: stationsWords().measure },
+    { key: "letter", name: stationsWords().letter },
+    { key: "cut", name: stationsWords().cut },
+    { key: "weed", name: stationsWords().weed },
+    { key: "pack", name: stationsWords().pack },
+    { key: "teach", name: stationsWords().teach },
+    { key: "look-back", name: stationsWords().lookBack },
+  ] as const;
 
-export type StationKey = (typeof STATIONS)[number]["key"];
+export type StationKey = ReturnType<typeof stationsInOrder>[number]["key"];

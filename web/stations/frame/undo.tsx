@@ -5,6 +5,7 @@ import { useEffect, useState, useTransition } from "react";
 import { redoLast, undoLast } from "./actions.ts";
 import { flushParts } from "./pending.ts";
 import type { UndoAnswer } from "./step-back.ts";
+import { undoWords } from "./words.ts";
 
 /**
  * Puts back the last edit, and does it again. What was just typed is saved first, so that it is
@@ -19,18 +20,15 @@ export function Undo({
   label: string | null;
   redo: string | null;
 }) {
+  const say = undoWords();
   const router = useRouter();
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
   const act = (way: "undo" | "redo") =>
     start(async () => {
-      if (!(await flushParts())) return setSaid("Not everything is saved yet: see what is marked.");
+      if (!(await flushParts())) return setSaid(say.notEverythingIsSavedYet);
       const answer: UndoAnswer = await (way === "undo" ? undoLast(classId) : redoLast(classId));
-      setSaid(
-        answer.ok
-          ? `${way === "undo" ? "Put back" : "Done again"}: ${answer.label}.`
-          : "Nothing could be put back.",
-      );
+      setSaid(say.nothingCouldBePutBack(answer.ok, way, answer.label));
       router.refresh();
     });
   useEffect(() => {
@@ -61,7 +59,7 @@ export function Undo({
           onClick={() => act("undo")}
           aria-keyshortcuts="Control+Z"
         >
-          Undo: {label}
+          {say.undo(label)}
         </button>
       )}
       {redo && (
@@ -72,11 +70,11 @@ export function Undo({
           onClick={() => act("redo")}
           aria-keyshortcuts="Control+Shift+Z"
         >
-          Redo: {redo}
+          {say.redo(redo)}
         </button>
       )}
       <span role="status" className="ml-2 text-soft">
-        {busy ? "putting back …" : said}
+        {say.puttingBack(busy, said)}
       </span>
     </span>
   );

@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { LetterAnswer, LetterJob, MeasuredSeat } from "@/workers/letter-protocol.ts";
+import { letteringHookWords } from "./words.ts";
 
 export type Drawn = Extract<LetterAnswer, { kind: "drawn" }>;
 
@@ -28,6 +29,7 @@ const NONE: ReadonlyMap<string, MeasuredSeat> = new Map();
  * Letters in a worker whenever the parts change; the last drawing stays until the next is ready.
  */
 export function useLettering(parts: Omit<LetterJob, "job">): Lettering {
+  const say = letteringHookWords();
   const worker = useRef<Worker>(undefined);
   const count = useRef(0);
   const waiting = useRef<LetterJob>(undefined);
@@ -70,17 +72,17 @@ export function useLettering(parts: Omit<LetterJob, "job">): Lettering {
           setFailure(null);
           break;
         case "failed":
-          setFailure(answer.message);
+          setFailure(answer.message ?? letteringHookWords().theLettersCouldNotBeDrawn);
       }
       setBusy(false);
       setShare(null);
     };
     made.onerror = () => {
       setBusy(false);
-      setFailure("The lettering could not be started in this browser.");
+      setFailure(say.theLetteringCould);
     };
     worker.current = made;
-  }, []);
+  }, [say.theLetteringCould]);
 
   const end = useCallback(() => {
     ready.current = false;
@@ -105,9 +107,9 @@ export function useLettering(parts: Omit<LetterJob, "job">): Lettering {
     end();
     setBusy(false);
     setShare(null);
-    setFailure("Stopped. The next change letters the set again.");
+    setFailure(say.stoppedTheNextChangeLetters);
     start();
-  }, [start, end]);
+  }, [start, end, say.stoppedTheNextChangeLetters]);
   const inspect = useCallback((seat: string) => worker.current?.postMessage({ inspect: seat }), []);
   return { drawn, measured, busy, share, failure, inspected, inspect, stop };
 }

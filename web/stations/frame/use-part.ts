@@ -6,6 +6,7 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import type { Part } from "@/data/class-documents.ts";
 import { type SaveAnswer, saveClassPart } from "./actions.ts";
 import { registerPart } from "./pending.ts";
+import { partHookWords } from "./words.ts";
 
 export type SaveState = "saved" | "saving" | "unsaved" | "offline";
 
@@ -46,6 +47,7 @@ export function usePart<T>(
   initialVersion: number,
   pick: (answer: SaveAnswer & { document: unknown }) => T,
 ): PartEditor<T> {
+  const w = partHookWords();
   const router = useRouter();
   const [value, setValue] = useState(initial);
   const [state, setState] = useState<SaveState>("saved");
@@ -117,12 +119,12 @@ export function usePart<T>(
         setError(
           answer.reason === "invalid"
             ? { path: answer.path.replace(/^\$\.?/u, ""), message: answer.message }
-            : { path: "", message: "This class is no longer there." },
+            : { path: "", message: w.thisClassIsNoLonger },
         );
       setState("unsaved");
       return false;
     },
-    [classId, part, router],
+    [classId, part, router, w.thisClassIsNoLonger],
   );
 
   /** Saves what waits, one after the other; false when it could not be saved. */
@@ -177,7 +179,7 @@ export function usePart<T>(
   const keepMine = useCallback(() => {
     setStale(undefined);
     held.current = false;
-    change(value, "Kept over another window's change");
-  }, [change, value]);
+    change(value, w.keptOverAnotherWindowsChange);
+  }, [change, value, w.keptOverAnotherWindowsChange]);
   return { value, state, error, stale, change, takeTheirs, keepMine };
 }

@@ -10,6 +10,7 @@ import { recordEdit } from "@/data/edits.ts";
 import { withChoice } from "@/planning/with-choice.ts";
 import { act, no, takes } from "@/requests/act.ts";
 import { Refusal } from "@/requests/refusal.ts";
+import { choiceActionsWords } from "./words.ts";
 
 export interface Answer {
   readonly ok: boolean;
@@ -17,7 +18,10 @@ export interface Answer {
 }
 
 const DONE: Answer = { ok: true, message: "" };
-const GONE: Answer = { ok: false, message: "That was decided or changed meanwhile. Look again." };
+const gone = (): Answer => ({
+  ok: false,
+  message: choiceActionsWords().thatWasDecidedOrChanged,
+});
 
 export const setNamesLocked = act(
   [takes.id, takes.on],
@@ -35,19 +39,19 @@ export const decide = act(
   [takes.id, takes.text, takes.on],
   no,
   async (classId: string, choiceId: string, take: boolean): Promise<Answer> => {
+    const say = choiceActionsWords();
     const host = await requireHost();
-    if (!/^\d{1,18}$/u.test(choiceId)) return GONE;
+    if (!/^\d{1,18}$/u.test(choiceId)) return gone();
     const answer = await withStudio(host.studioId, async (sql): Promise<Answer> => {
       const found = (await openChoices(sql, classId)).find(({ id }) => id === choiceId);
       const stored = await readClass(sql, classId);
       if (!found || !stored || !(await decideChoice(sql, choiceId, take ? "taken" : "declined")))
-        return GONE;
+        return gone();
       if (!take) return DONE;
       const read = classDocumentSchema.safeParse(
         withSeatChoice(stored.document, found.seat, found.choice),
       );
-      if (!read.success)
-        return { ok: false, message: "That choice does not fit the class any more." };
+      if (!read.success) return { ok: false, message: say.thatChoiceDoesNotFit };
       const saved = await savePart(
         sql,
         host.studioId,
@@ -58,10 +62,10 @@ export const decide = act(
         stored.document,
       );
       // Thrown, so that the choice stays open.
-      if (saved === null) throw new Refusal(GONE.message);
+      if (saved === null) throw new Refusal(gone().message);
       await recordEdit(sql, host.studioId, classId, {
         part: "seats",
-        label: `Choice of seat ${found.seat}`,
+        label: say.choiceOfSeat(found.seat),
         before: stored.document.seats,
       });
       return DONE;

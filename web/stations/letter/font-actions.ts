@@ -9,14 +9,14 @@ import { withStudio } from "@/data/client.ts";
 import { insertFont, MOST_FONTS } from "@/data/fonts.ts";
 import { fontShare } from "@/planning/compute.ts";
 import { act, no, takes } from "@/requests/act.ts";
+import { fontActionsWords } from "./words.ts";
 
 export interface FontAnswer {
   readonly ok: boolean;
   readonly message: string;
 }
 
-const NO_WHOLE_FONT =
-  "That is no TTF or OTF file, or only a part of one: fetch or save it again. Web fonts and collections are not taken.";
+const noWholeFont = () => fontActionsWords().thatIsNoTtf;
 const MOST_BYTES = 4 * 1024 * 1024;
 const formSchema = z.object({
   family: z.string().trim().min(1).max(80),
@@ -28,6 +28,7 @@ export const addFont = act(
   [takes.before<FontAnswer | null>(), takes.form],
   no,
   async (_before: FontAnswer | null, form: FormData): Promise<FontAnswer> => {
+    const w = fontActionsWords();
     const host = await requireHost();
     const file = form.get("file");
     const named = formSchema.safeParse({
@@ -37,24 +38,23 @@ export const addFont = act(
     if (!named.success)
       return {
         ok: false,
-        message: "Give the font a name, and say under which licence you use it.",
+        message: w.giveTheFontAName,
       };
     if (!(file instanceof File) || file.size === 0)
-      return { ok: false, message: "Choose a TTF or OTF file." };
-    if (file.size > MOST_BYTES) return { ok: false, message: "That file is larger than 4 MB." };
+      return { ok: false, message: w.chooseATtfOrOtf };
+    if (file.size > MOST_BYTES) return { ok: false, message: w.thatFileIsLarger };
     const bytes = new Uint8Array(await file.arrayBuffer());
-    if (!isWholeFont(bytes)) return { ok: false, message: NO_WHOLE_FONT };
+    if (!isWholeFont(bytes)) return { ok: false, message: noWholeFont() };
     const thinShare = await fontShare(bytes).catch((error: unknown) => {
       if (error instanceof PlanFault) return error;
       throw error;
     });
     if (thinShare instanceof PlanFault)
-      return { ok: false, message: `That font was not read: ${thinShare.message}.` };
+      return { ok: false, message: w.thatFontWasNotRead(thinShare.message) };
     if (thinShare === null)
       return {
         ok: false,
-        message:
-          "That is no font with Latin letters that can be read: give a TTF or OTF file, not a web font or a collection.",
+        message: w.thatIsNoFont,
       };
     const font = { ...named.data, joined: form.get("joined") === "on", thinShare };
     const id = await withStudio(host.studioId, (sql) =>
@@ -63,9 +63,9 @@ export const addFont = act(
     if (!id)
       return {
         ok: false,
-        message: `There is a font of that name already, or there are ${MOST_FONTS}: give it another name.`,
+        message: w.thereIsAFont(MOST_FONTS),
       };
     revalidatePath("/classes", "layout");
-    return { ok: true, message: `${font.family} is among your own fonts now.` };
+    return { ok: true, message: w.isAmongYourOwnFonts(font.family) };
   },
 );

@@ -4,12 +4,14 @@ import { useRouter } from "next/navigation";
 import { useActionState, useEffect } from "react";
 import { Button } from "@/ui/button.tsx";
 import { addFont, type FontAnswer } from "./font-actions.ts";
+import { fontUploadWords } from "./words.ts";
 
 /**
  * A studio's own font: checked, and with its licence noted, because a class that is paid for is
  * commercial.
  */
 export function FontUpload() {
+  const say = fontUploadWords();
   const router = useRouter();
   const [answer, act, busy] = useActionState<FontAnswer | null, FormData>(addFont, null);
   useEffect(() => {
@@ -17,10 +19,10 @@ export function FontUpload() {
   }, [answer, router]);
   return (
     <details className="py-2">
-      <summary className="verb inline-block">Bring in a font of your own</summary>
+      <summary className="verb inline-block">{say.bringInAFont}</summary>
       <form action={act} className="mt-3 grid gap-3 sm:grid-cols-2">
         <label className="grid gap-1 text-soft text-sm">
-          TTF or OTF file, up to 4 MB
+          {say.ttfOrOtfFileUp}
           <input
             type="file"
             name="file"
@@ -30,24 +32,24 @@ export function FontUpload() {
           />
         </label>
         <label className="grid gap-1 text-soft text-sm">
-          Name
+          {say.name}
           <input name="family" maxLength={80} required />
         </label>
         <label className="grid gap-1 text-soft text-sm">
-          Licence: may you use it in paid classes?
+          {say.licenceMayYouUse}
           <input
             name="licence"
             maxLength={200}
             required
-            placeholder="bought, commercial use, 2026"
+            placeholder={say.boughtCommercialUse2026}
           />
         </label>
         <label className="flex items-end gap-2 pb-2">
-          <input type="checkbox" name="joined" /> a script whose letters join
+          <input type="checkbox" name="joined" /> {say.aScriptWhoseLettersJoin}
         </label>
         <div className="flex items-center gap-4 sm:col-span-2">
           <Button type="submit" disabled={busy}>
-            {busy ? "checking …" : "Bring it in"}
+            {say.checkingBring(busy)}
           </Button>
           {answer && (
             <p

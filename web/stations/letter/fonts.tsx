@@ -1,16 +1,8 @@
 "use client";
 
-import {
-  type FontKind,
-  STUDIO_FONTS,
-  smallestSafeCap,
-} from "@elm-basket/core/lettering/studio-fonts.ts";
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
-import type { VinylFamily } from "@elm-basket/core/weeding/families.ts";
-import { createContext, useContext, useEffect, useState } from "react";
+import { type FontKind, STUDIO_FONTS } from "@elm-basket/core/lettering/studio-fonts.ts";
+import { createContext, useContext } from "react";
 import type { OwnFont } from "@/data/fonts.ts";
-import { Dialog } from "@/ui/dialog.tsx";
-import { FontUpload } from "./font-upload.tsx";
 
 export interface FontChoice {
   readonly id: string;
@@ -20,17 +12,6 @@ export interface FontChoice {
   readonly licence: string;
   readonly thinShare: number;
 }
-
-const KIND_WORDS: Record<FontChoice["kind"], string> = {
-  own: "Your own",
-  script: "Scripts, letters joined: names, mottoes, larger than you think",
-  hand: "Handwritten, letters apart: children, gardens",
-  sans: "Plain: words under a name, numbers, signs",
-  rounded: "Rounded: small sizes, easy to weed",
-  slab: "Slab: stencils, house numbers, bold words",
-  display: "Display: single large words",
-  stencil: "Stencil: no islands to lose",
-};
 
 const OwnFonts = createContext<readonly OwnFont[]>([]);
 export const OwnFontsProvider = OwnFonts.Provider;
@@ -43,104 +24,4 @@ export function useFontChoices(): readonly FontChoice[] {
 export function useFontName(): (id: string) => string {
   const fonts = useFontChoices();
   return (id) => fonts.find((font) => font.id === id)?.family ?? id;
-}
-
-/** Loads the faces for showing samples, only when somebody chooses. */
-function useSamples(fonts: readonly FontChoice[], open: boolean): void {
-  useEffect(() => {
-    if (!open) return;
-    for (const { id } of fonts) {
-      const name = sampleFamily(id);
-      if ([...document.fonts].some((face) => face.family === name)) continue;
-      const face = new FontFace(name, `url(/fonts/${id}.ttf)`);
-      document.fonts.add(face);
-      void face.load().catch(() => undefined);
-    }
-  }, [fonts, open]);
-}
-
-const sampleFamily = (id: string): string => `sample-${id}`;
-
-interface Props {
-  readonly label: string;
-  readonly value: string;
-  readonly sample: string;
-  readonly family: VinylFamily | undefined;
-  readonly unit: LengthUnit;
-  readonly onChange: (font: FontChoice) => void;
-}
-
-/** A font by what it is good for, with the smallest letters that the line's film bears. */
-export function FontField({ label, value, sample, family, unit, onChange }: Props) {
-  const [open, setOpen] = useState(false);
-  const fonts = useFontChoices();
-  useSamples(fonts, open);
-  const kinds = (Object.keys(KIND_WORDS) as FontChoice["kind"][]).filter(
-    (kind) => kind === "own" || fonts.some((font) => font.kind === kind),
-  );
-  const now = fonts.find(({ id }) => id === value);
-  return (
-    <div className="grid gap-1">
-      <span className="text-soft text-sm">{label}</span>
-      <button
-        type="button"
-        aria-haspopup="dialog"
-        aria-label={`${label}: ${now?.family ?? value}, choose another`}
-        className="min-h-10 truncate rounded-card border border-edge bg-paper px-2.5 text-left hover:border-elm"
-        onClick={() => setOpen(true)}
-      >
-        {now?.family ?? "a font that is not here"}
-      </button>
-      <Dialog open={open} onOpenChange={setOpen} title={label} wide>
-        <p className="mb-4 text-soft">
-          The size beside a font is the least height of capitals at which its thinnest stroke lifts
-          well in this line’s vinyl.
-        </p>
-        {kinds.map((kind) => (
-          <section key={kind} className="mb-5">
-            <h3 className="mb-1 text-base">{KIND_WORDS[kind]}</h3>
-            <ul className="grid gap-x-6 sm:grid-cols-2">
-              {fonts
-                .filter((font) => font.kind === kind)
-                .map((font) => (
-                  <li key={font.id} className="border-rule border-b">
-                    <button
-                      type="button"
-                      aria-pressed={font.id === value}
-                      className={`flex min-h-14 w-full items-center justify-between gap-4 border-l-4 py-1 pl-2 text-left hover:bg-card ${font.id === value ? "border-l-elm" : "border-l-transparent"}`}
-                      onClick={() => {
-                        onChange(font);
-                        setOpen(false);
-                      }}
-                    >
-                      <span className="min-w-0">
-                        <span
-                          className="block truncate px-1 text-2xl leading-loose"
-                          style={{ fontFamily: `"${sampleFamily(font.id)}", sans-serif` }}
-                        >
-                          {sample || font.family}
-                        </span>
-                        <span className="block text-soft text-sm">
-                          {font.family} · {font.licence}
-                        </span>
-                      </span>
-                      {family && (
-                        <span className="shrink-0 text-sm">
-                          from{" "}
-                          {showLength(
-                            Math.ceil(smallestSafeCap(font.thinShare, family) * 2) / 2,
-                            unit,
-                          )}
-                        </span>
-                      )}
-                    </button>
-                  </li>
-                ))}
-            </ul>
-            {kind === "own" && <FontUpload />}
-          </section>
-        ))}
-      </Dialog>
-    </div>
-  );
 }

@@ -22,7 +22,8 @@ import { usePart } from "@/stations/frame/use-part.ts";
 import { Button } from "@/ui/button.tsx";
 import { Choice } from "@/ui/choice.tsx";
 import type { FacePicture } from "@/ui/face-picture.ts";
-import { Fetching, insist } from "@/ui/fetched.tsx";
+import { Fetching } from "@/ui/fetched.tsx";
+import { insist } from "@/ui/insist.ts";
 import { ProgressBar } from "@/ui/progress-bar.tsx";
 import { useOwnFaces } from "@/ui/seat-face.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
@@ -34,6 +35,7 @@ import { Recipe } from "./recipe/recipe.tsx";
 import { SchoolChoice } from "./school-choice.tsx";
 import { SeatGrid } from "./seat-grid.tsx";
 import { SetSizingChoice, type ThingLetters } from "./set-sizing.tsx";
+import { letterBenchWords } from "./words.ts";
 
 /** Asked for when they are opened. */
 const RosterDialog = dynamic(
@@ -83,6 +85,7 @@ export function LetterBench({
   choices,
   children,
 }: Props) {
+  const say = letterBenchWords();
   const { design: first, blank, technique } = thingOf(document, thing);
   const design = usePart(
     classId,
@@ -142,10 +145,10 @@ export function LetterBench({
           {document.things.length > 1 && (
             <div className="mt-4">
               <SelectField
-                label="Take the design of"
+                label={say.takeTheDesign}
                 value=""
                 words={[
-                  ["", "leave this one"] as const,
+                  ["", say.leaveThis] as const,
                   ...document.things
                     .filter((one) => one.id !== thing)
                     .map((one) => [one.id, one.title] as const),
@@ -157,7 +160,7 @@ export function LetterBench({
                   if (other)
                     design.change(
                       { ...other.design, ...(stencil ? { stencil } : {}) },
-                      `Design of ${other.title}`,
+                      say.designOf(other.title),
                     );
                 }}
               />
@@ -170,16 +173,16 @@ export function LetterBench({
         <section>
           <div className="mb-3 flex flex-wrap items-center justify-between gap-3">
             <Choice
-              label="Seats as"
+              label={say.seatsAs}
               value={shown}
               onChange={setShown}
               options={[
-                ["blanks", "On the blanks"],
-                ["names", "Names"],
+                ["blanks", say.onTheBlanks],
+                ["names", say.names],
               ]}
             />
             <Progress lettering={lettering} />
-            <Button onClick={() => setPasting(true)}>Paste names</Button>
+            <Button onClick={() => setPasting(true)}>{say.pasteNames}</Button>
           </div>
           {shown === "blanks" ? (
             <SeatGrid
@@ -238,7 +241,7 @@ export function LetterBench({
         </section>
         <section className="grid content-start gap-6 lg:border-rule lg:border-l lg:pl-5">
           <div>
-            <h2 className="text-lg">Findings</h2>
+            <h2 className="text-lg">{say.findings}</h2>
             {children}
           </div>
           <div>
@@ -292,14 +295,15 @@ function columnsOf(designs: readonly Design[]): Slot[] {
 }
 
 function Progress({ lettering }: { lettering: Lettering }) {
+  const say = letterBenchWords();
   const { failure, busy, share, drawn, stop } = lettering;
   if (share !== null)
     return (
       <span className="flex items-center gap-3 text-soft text-sm">
-        <ProgressBar value={share} max={1} className="w-28" label="Lettering" />
+        <ProgressBar value={share} max={1} className="w-28" label={say.lettering} />
         {Math.round(share * 100)} %
         <button type="button" className="verb" onClick={stop}>
-          Stop
+          {say.stop}
         </button>
       </span>
     );
@@ -307,9 +311,9 @@ function Progress({ lettering }: { lettering: Lettering }) {
     <p role="status" className="text-soft text-sm">
       {failure ??
         (busy
-          ? "lettering …"
+          ? say.lettering2
           : drawn
-            ? `${drawn.seats.length} lettered in ${Math.max(1, Math.round(drawn.ms))} ms`
+            ? say.letteredInMs(drawn.seats.length, Math.max(1, Math.round(drawn.ms)))
             : "")}
     </p>
   );

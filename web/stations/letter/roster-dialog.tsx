@@ -2,10 +2,10 @@
 
 import { carriedOver } from "@elm-basket/core/document/carry.ts";
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
-import { counted } from "@elm-basket/core/units/counted.ts";
 import { Button } from "@/ui/button.tsx";
 import { Dialog } from "@/ui/dialog.tsx";
 import { RosterPaste, usePastedRoster } from "@/ui/roster-paste.tsx";
+import { rosterDialogWords } from "./words.ts";
 
 type Seats = ClassDocument["seats"];
 
@@ -19,6 +19,7 @@ interface Props {
 
 /** Names pasted or brought in: in the place of those that are there, or after them. */
 export function RosterDialog({ open, onOpenChange, slots, now, onTake }: Props) {
+  const say = rosterDialogWords();
   const pasted = usePastedRoster(slots);
   const { roster, seats, trouble } = pasted;
   const blocked = trouble !== null || roster.rows.length === 0;
@@ -26,28 +27,25 @@ export function RosterDialog({ open, onOpenChange, slots, now, onTake }: Props) 
     if (!seats.ok) return;
     onTake(
       add ? [...now, ...renumbered(seats.value, now)] : carriedOver(seats.value, now),
-      add ? `${counted(seats.value.length, "seat")} added` : `Names pasted (${seats.value.length})`,
+      add ? say.added(seats.value.length) : say.namesPasted(seats.value.length),
     );
     onOpenChange(false);
     pasted.clear();
   };
   return (
-    <Dialog open={open} onOpenChange={onOpenChange} title="Names" wide>
+    <Dialog open={open} onOpenChange={onOpenChange} title={say.names} wide>
       <p className="mb-4 text-soft">
-        One line a seat: {["name", ...slots.filter((slot) => slot !== "name")].join(", ")}. From a
-        spreadsheet, or with commas or semicolons between; a line with headings is understood.
+        {say.oneLineASeat(["name", ...slots.filter((slot) => slot !== "name")].join(", "))}
       </p>
       <RosterPaste pasted={pasted} slots={slots} autoFocus />
       <div className="mt-5 flex flex-wrap justify-end gap-3">
         {now.length > 0 && (
           <Button disabled={blocked} onClick={() => take(true)}>
-            Add to the {counted(now.length, "seat")}
+            {say.addTo(now.length)}
           </Button>
         )}
         <Button tone="main" disabled={blocked} onClick={() => take(false)}>
-          {now.length > 0
-            ? `Replace by these ${roster.rows.length}`
-            : `Take these ${roster.rows.length}`}
+          {say.replaceByTheseTakeThese(now.length, roster.rows.length)}
         </Button>
       </div>
     </Dialog>

@@ -7,6 +7,7 @@ import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { LengthField } from "@/ui/fields.tsx";
 import type { DrawnSeat, LetterAnswer, SchoolPreview } from "@/workers/letter-protocol.ts";
+import { schoolChoiceWords } from "./words.ts";
 
 interface Props {
   readonly design: Design;
@@ -35,6 +36,7 @@ export function SchoolChoice({
   held,
   onChange,
 }: Props) {
+  const say = schoolChoiceWords();
   const widths = (drawn?.seats ?? [])
     .map((seat) => ({ seat, unit: seat.width / seat.scale }))
     .sort((a, b) => b.unit - a.unit);
@@ -43,7 +45,7 @@ export function SchoolChoice({
       ? [widths[0]?.seat, widths[widths.length - 1]?.seat].filter((seat) => seat !== undefined)
       : [];
   const nameOf = (seat: string | null) =>
-    seats.find((row) => row.seat === seat)?.fields.name ?? (seat ? `seat ${seat}` : "");
+    say.seat(seats.find((row) => row.seat === seat)?.fields.name, seat);
   const room = Math.max(
     1,
     ...(drawn?.schools ?? []).flatMap((school) =>
@@ -52,7 +54,7 @@ export function SchoolChoice({
   );
   return (
     <fieldset>
-      <legend className="mb-2 font-bold font-head text-lg">How the set is sized</legend>
+      <legend className="mb-2 font-bold font-head text-lg">{say.howTheSetIsSized}</legend>
       {(drawn?.schools ?? []).map((school) => {
         const chosen = design.school === school.school;
         return (
@@ -68,7 +70,7 @@ export function SchoolChoice({
               onChange={() =>
                 onChange(
                   { ...design, school: school.school },
-                  `Sized by “${SCHOOL_WORDS[school.school]?.name}”`,
+                  say.sizedBy(SCHOOL_WORDS[school.school]?.name),
                 )
               }
             />
@@ -91,11 +93,9 @@ export function SchoolChoice({
         );
       })}
       <ByHand design={design} drawn={drawn} unit={unit} onChange={onChange} />
-      {!drawn && <p className="text-soft">Comes when the names are lettered.</p>}
+      {!drawn && <p className="text-soft">{say.comesWhenTheNames}</p>}
       <p className="mt-2 text-soft text-sm">
-        {held
-          ? "These are its own sizes. The set holds it smaller: see below."
-          : SCHOOL_WORDS[design.school]?.why}
+        {held ? say.theseAreItsOwnSizes : SCHOOL_WORDS[design.school]?.why}
       </p>
     </fieldset>
   );
@@ -108,6 +108,7 @@ function ByHand({
   unit,
   onChange,
 }: Pick<Props, "design" | "drawn" | "unit" | "onChange">) {
+  const say = schoolChoiceWords();
   const first = design.items.find((item) => item.kind === "text");
   if (!first) return null;
   const chosen = design.school === "fixedHeight";
@@ -121,7 +122,7 @@ function ByHand({
         school: "fixedHeight",
         fixedScale: Math.min(100, Math.max(0.01, mm / first.size)),
       },
-      "Height by hand",
+      say.heightByHand,
     );
   return (
     <div
@@ -134,7 +135,7 @@ function ByHand({
       {chosen && (
         <div className="mt-1 max-w-40">
           <LengthField
-            label={`Letters of ${first.slot ?? "the first line"}`}
+            label={say.lettersOf(first.slot)}
             mm={Math.round(first.size * design.fixedScale * 10) / 10}
             unit={unit}
             onChange={take}
@@ -146,12 +147,13 @@ function ByHand({
 }
 
 function describe(school: SchoolPreview, unit: LengthUnit, binding: string): string {
-  if (!Number.isFinite(school.smallestMm)) return "no letters yet";
+  const say = schoolChoiceWords();
+  if (!Number.isFinite(school.smallestMm)) return say.noLettersYet;
   const same = school.largestMm - school.smallestMm < 0.05;
   const size = same
-    ? `all ${showLength(school.smallestMm, unit)}`
-    : `letters ${showLength(school.smallestMm, unit)} to ${showLength(school.largestMm, unit)}`;
-  return school.school === "fillBox" || !binding ? size : `${size}, set by ${binding}`;
+    ? say.all(showLength(school.smallestMm, unit))
+    : say.lettersTo(showLength(school.smallestMm, unit), showLength(school.largestMm, unit));
+  return say.setBy(school.school, binding, size);
 }
 
 function SchoolPicture({

@@ -14,9 +14,10 @@ import type { FacePicture } from "@/ui/face-picture.ts";
 import { Field } from "@/ui/field.tsx";
 import { NumberField } from "@/ui/fields.tsx";
 import { SeatFace } from "@/ui/seat-face.tsx";
-import { FontField } from "./fonts.tsx";
+import { FontField } from "./font-field.tsx";
 import { VinylField } from "./recipe/item-fields.tsx";
 import { NudgeFields } from "./recipe/nudge-fields.tsx";
+import { seatDialogWords } from "./words.ts";
 
 type Seat = ThingDocument["seats"][number];
 
@@ -36,7 +37,12 @@ interface Props {
   readonly onClose: () => void;
 }
 
-const NOTES = { thin: "thin stroke", tight: "tight inside", small: "small part" } as const;
+const notes = () =>
+  ({
+    thin: seatDialogWords().thinStrokes,
+    tight: seatDialogWords().tightInsides,
+    small: seatDialogWords().smallParts,
+  }) as const;
 const TONE = {
   thin: "var(--color-brick)",
   tight: "var(--color-ochre)",
@@ -57,6 +63,7 @@ export function SeatDialog({
   onChange,
   onClose,
 }: Props) {
+  const say = seatDialogWords();
   const { inspect, inspected, drawn } = lettering;
   const id = seat?.seat;
   // biome-ignore lint/correctness/useExhaustiveDependencies: the seat is looked at again whenever the set was lettered again, which `drawn` tells
@@ -119,27 +126,29 @@ export function SeatDialog({
                   className="mr-1.5 inline-block size-3 rounded-full border-2 align-[-1px]"
                   style={{ borderColor: TONE[kind], borderRadius: 12 }}
                 />
-                {spots ? spots[kind].length : "measuring"} {NOTES[kind]}
-                {spots && spots[kind].length === 1 ? "" : "s"}
+                {!spots && `${say.measuring} `}
+                {notes()[kind](spots ? spots[kind].length : null)}
               </span>
             ))}
           </p>
           <p className="mt-1 text-soft text-sm">
-            {(picture?.layers ?? [])
-              .map(
-                (layer) =>
-                  `${layer.pieces} ${vinyls.find((vinyl) => vinyl.id === layer.vinyl)?.name ?? layer.vinyl}`,
-              )
-              .join(", ")}{" "}
-            pieces. Hold the cut kit against this picture: small pieces of another colour are placed
-            by it.
+            {say.piecesHoldTheCutKit(
+              (picture?.layers ?? [])
+                .map(
+                  (layer) =>
+                    `${layer.pieces} ${vinyls.find((vinyl) => vinyl.id === layer.vinyl)?.name ?? layer.vinyl}`,
+                )
+                .join(", "),
+            )}
           </p>
         </div>
         <div>
           {blank.handle && (
             <Field
-              label="Holds the cup in the"
-              hint={`The handle lies at the ${handleSides(blank.handle.school, seat.hand ?? "right").join(" and the ")} of the design.`}
+              label={say.holdsTheCup}
+              hint={say.theHandleLies(
+                handleSides(blank.handle.school, seat.hand ?? "right").join(say.andThe),
+              )}
             >
               {(props) => (
                 <select
@@ -148,26 +157,26 @@ export function SeatDialog({
                   onChange={(event) =>
                     onChange(
                       { ...seat, hand: event.target.value as "left" | "right" },
-                      `Hand of seat ${seat.seat}`,
+                      say.handOfSeat(seat.seat),
                     )
                   }
                 >
-                  <option value="right">right hand</option>
-                  <option value="left">left hand</option>
+                  <option value="right">{say.rightHand}</option>
+                  <option value="left">{say.leftHand}</option>
                 </select>
               )}
             </Field>
           )}
           {countable && (
             <NumberField
-              label="How many this seat makes"
+              label={say.howManyThisSeatMakes}
               value={seat.count}
               least={0}
               most={20}
-              onChange={(count) => onChange({ ...seat, count }, `Number for seat ${seat.seat}`)}
+              onChange={(count) => onChange({ ...seat, count }, say.numberForSeat(seat.seat))}
             />
           )}
-          <h3 className="mt-2 mb-1 text-base">Of its own</h3>
+          <h3 className="mt-2 mb-1 text-base">{say.ofItsOwn}</h3>
           {texts.map((item) => (
             <OwnLine
               key={item.id}
@@ -179,10 +188,7 @@ export function SeatDialog({
               onChange={(patch, words) => setOwn(item.id, patch, words)}
             />
           ))}
-          <p className="mt-2 text-soft text-sm">
-            Stays with this person when the names are pasted again. A size or a break of its own no
-            longer sets the size of the others.
-          </p>
+          <p className="mt-2 text-soft text-sm">{say.staysWithThisPerson}</p>
         </div>
       </div>
     </Dialog>
@@ -202,7 +208,8 @@ interface OwnProps {
 }
 
 function OwnLine({ item, own, text, vinyls, unit, onChange }: OwnProps) {
-  const what = item.slot ?? "fixed line";
+  const say = seatDialogWords();
+  const what = say.fixedLine(item.slot);
   const place = breakPlace(text.trim());
   return (
     <div className="border-rule border-b py-2">
@@ -212,29 +219,29 @@ function OwnLine({ item, own, text, vinyls, unit, onChange }: OwnProps) {
           <button
             type="button"
             className="verb text-sm"
-            onClick={() => onChange(null, `${what} like the others`)}
+            onClick={() => onChange(null, say.likeTheOthers(what))}
           >
-            like the others
+            {say.likeTheOthers2}
           </button>
         )}
       </p>
       <div className="grid grid-cols-2 gap-2">
         <FontField
-          label={`Font of ${what}, this seat`}
+          label={say.fontOfThisSeat(what)}
           value={own.font ?? item.font}
           sample={text}
           family={vinyls.find(({ id }) => id === (own.vinyl ?? item.vinyl))?.family}
           unit={unit}
-          onChange={(font) => onChange({ font: font.id }, `Font of this seat's ${what}`)}
+          onChange={(font) => onChange({ font: font.id }, say.fontOfThisSeats(what))}
         />
         <VinylField
           value={own.vinyl ?? item.vinyl}
           vinyls={vinyls}
-          onChange={(vinyl) => onChange({ vinyl }, `Vinyl of this seat's ${what}`)}
+          onChange={(vinyl) => onChange({ vinyl }, say.vinylOfThisSeats(what))}
         />
         <NumberField
-          label="Size"
-          name={`Size of ${what}, this seat`}
+          label={say.size}
+          name={seatDialogWords().sizeOfThisSeat(what)}
           unit="%"
           value={Math.round((own.size ?? 1) * 1000) / 10}
           least={20}
@@ -244,7 +251,7 @@ function OwnLine({ item, own, text, vinyls, unit, onChange }: OwnProps) {
           onChange={(percent) =>
             onChange(
               { size: percent === 100 ? undefined : percent / 100 },
-              `Size of this seat's ${what}`,
+              say.sizeOfThisSeats(what),
             )
           }
         />
@@ -258,11 +265,11 @@ function OwnLine({ item, own, text, vinyls, unit, onChange }: OwnProps) {
                   event.target.checked
                     ? { breakAt: place }
                     : { breakAfter: undefined, breakAt: undefined },
-                  event.target.checked ? "Broken in two lines" : "In one line",
+                  say.brokenInTwoLines(event.target.checked),
                 )
               }
             />{" "}
-            in two lines
+            {say.inTwoLines}
           </label>
         )}
       </div>

@@ -11,6 +11,7 @@ import type { FacePicture } from "@/ui/face-picture.ts";
 import { SeatFace } from "@/ui/seat-face.tsx";
 import { useRoving } from "@/ui/use-roving.ts";
 import type { MeasuredSeat } from "@/workers/letter-protocol.ts";
+import { seatGridWords } from "./words.ts";
 
 const SHOWN_AT_ONCE = 60;
 const EDGE: Record<Severity, string> = {
@@ -49,21 +50,12 @@ export function SeatGrid({
   troubled,
   onOpen,
 }: Props) {
+  const say = seatGridWords();
   const [shown, setShown] = useState(SHOWN_AT_ONCE);
   const rove = useRoving<HTMLUListElement>(Math.min(shown, seats.length));
   const bySeat = new Map(drawn?.seats.map((seat) => [seat.seat, seat]));
-  if (seats.length === 0)
-    return (
-      <p className="py-10 text-lg">
-        No names yet. Press “Paste names”, or type them under “Names”.
-      </p>
-    );
-  if (!face)
-    return (
-      <p className="py-10 text-lg">
-        The blank leaves no face for the design. Change it at Measure.
-      </p>
-    );
+  if (seats.length === 0) return <p className="py-10 text-lg">{say.noNamesYetPressPaste}</p>;
+  if (!face) return <p className="py-10 text-lg">{say.theBlankLeavesNoFace}</p>;
   return (
     <>
       <ul
@@ -82,7 +74,7 @@ export function SeatGrid({
                 type="button"
                 {...rove.stop(place)}
                 className="block w-full text-left"
-                aria-label={`Seat ${seat}, ${name || "empty"}: look closer`}
+                aria-label={say.seatLookCloser(seat, name)}
                 onClick={() => onOpen(seat)}
               >
                 <SeatFace
@@ -94,22 +86,22 @@ export function SeatGrid({
                 />
                 <span className="mt-1 flex justify-between gap-2 text-sm">
                   <span className="truncate">
-                    {seat} · {name || <i className="text-soft">empty</i>}
-                    {shape && <i className="text-soft"> own piece</i>}
+                    {seat} · {name || <i className="text-soft">{say.empty}</i>}
+                    {shape && <i className="text-soft"> {say.ownPiece}</i>}
                     {own && Object.keys(own).length > 0 && (
-                      <b title="has something of its own"> *</b>
+                      <b title={say.hasSomethingOfItsOwn}> *</b>
                     )}
                   </span>
-                  <span className="shrink-0 text-soft" title="thinnest stroke">
+                  <span className="shrink-0 text-soft" title={say.thinnestStroke}>
                     {!picture
                       ? drawn
                         ? "–"
-                        : "measuring"
+                        : say.measuring
                       : picture.missing
                         ? "?"
                         : thinnest === undefined
-                          ? "measuring"
-                          : `${thinnest.toFixed(1)} mm`}
+                          ? say.measuring
+                          : say.mm(thinnest.toFixed(1))}
                   </span>
                 </span>
               </button>
@@ -119,7 +111,7 @@ export function SeatGrid({
       </ul>
       {seats.length > shown && (
         <Button className="mt-4" onClick={() => setShown((n) => n + 120)}>
-          Show more ({seats.length - shown})
+          {say.showMore(seats.length, shown)}
         </Button>
       )}
     </>

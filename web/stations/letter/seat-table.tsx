@@ -8,6 +8,7 @@ import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { useRef } from "react";
 import { Button } from "@/ui/button.tsx";
 import type { LetterAnswer } from "@/workers/letter-protocol.ts";
+import { seatTableWords } from "./words.ts";
 
 type Seats = ClassDocument["seats"];
 /** Beyond, only the rows in sight are there. */
@@ -29,6 +30,7 @@ export function SeatTable({
   drawn: Extract<LetterAnswer, { kind: "drawn" }> | null;
   onChange: (seats: Seats, label: string) => void;
 }) {
+  const say = seatTableWords();
   const columns = [...new Set(["name", ...slots.map(({ slot }) => slot)])];
   const alternatives = [...new Set(things.flatMap(({ choice }) => (choice ? [choice] : [])))];
   const choose = (seat: string, choice: string, thing: string) =>
@@ -36,7 +38,7 @@ export function SeatTable({
       seats.map((row) =>
         row.seat === seat ? { ...row, choices: { ...row.choices, [choice]: thing } } : row,
       ),
-      `What seat ${seat} makes`,
+      say.whatSeatMakes(seat),
     );
   const choicesOf = new Map(slots.map(({ slot, choices }) => [slot, choices]));
   const table = useRef<HTMLTableElement>(null);
@@ -66,9 +68,9 @@ export function SeatTable({
           ? { ...row, fields: { ...row.fields, [column]: text.slice(0, LONGEST_FIELD) } }
           : row,
       ),
-      `${column} of seat ${seat}`,
+      say.ofSeat(column, seat),
     );
-  const add = () => onChange([...seats, { seat: nextSeat(seats), fields: {} }], "A seat more");
+  const add = () => onChange([...seats, { seat: nextSeat(seats), fields: {} }], say.aSeat);
   const move = (from: HTMLInputElement, index: number) => {
     const next = () =>
       table.current?.querySelector<HTMLInputElement>(
@@ -86,7 +88,7 @@ export function SeatTable({
       <table ref={table} className="w-full text-left" aria-rowcount={seats.length + 1}>
         <thead className="text-soft text-sm">
           <tr>
-            <th className="w-14 py-1 font-normal">Seat</th>
+            <th className="w-14 py-1 font-normal">{say.seat}</th>
             {columns.map((column) => (
               <th key={column} className="font-normal capitalize">
                 {column}
@@ -94,11 +96,11 @@ export function SeatTable({
             ))}
             {alternatives.map((choice) => (
               <th key={choice} className="font-normal">
-                Makes
+                {say.makes}
               </th>
             ))}
             <th className="w-20 font-normal">
-              <span className="sr-only">Remove</span>
+              <span className="sr-only">{say.remove}</span>
             </th>
           </tr>
         </thead>
@@ -122,7 +124,7 @@ export function SeatTable({
                     className="w-full"
                     list={choicesOf.get(column) ? `choices-${column}` : undefined}
                     data-column={column}
-                    aria-label={`${column} of seat ${row.seat}`}
+                    aria-label={say.ofSeat(column, row.seat)}
                     aria-invalid={missing.get(row.seat) ? true : undefined}
                     maxLength={LONGEST_FIELD}
                     value={row.fields[column] ?? ""}
@@ -140,7 +142,7 @@ export function SeatTable({
                 <td key={choice} className="pr-2 pb-1">
                   <select
                     className="w-full"
-                    aria-label={`What seat ${row.seat} makes`}
+                    aria-label={say.whatSeatMakes(row.seat)}
                     value={alternativeOf({ things: [...things] }, row, choice) ?? ""}
                     onChange={(event) => choose(row.seat, choice, event.target.value)}
                   >
@@ -158,15 +160,15 @@ export function SeatTable({
                 <button
                   type="button"
                   className="verb text-sm"
-                  aria-label={`Remove seat ${row.seat}`}
+                  aria-label={say.removeSeat(row.seat)}
                   onClick={() =>
                     onChange(
                       seats.filter(({ seat }) => seat !== row.seat),
-                      `Seat ${row.seat} removed`,
+                      say.seatRemoved(row.seat),
                     )
                   }
                 >
-                  remove
+                  {say.remove2}
                 </button>
               </td>
             </tr>
@@ -190,7 +192,7 @@ export function SeatTable({
       )}
       {seats.length < MOST_SEATS && (
         <Button className="mt-3" onClick={add}>
-          Add a seat
+          {say.addASeat}
         </Button>
       )}
     </>

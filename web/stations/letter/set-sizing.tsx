@@ -5,6 +5,7 @@ import type { SetSizing } from "@elm-basket/core/document/document-kinds.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
+import { setSizingWords } from "./words.ts";
 
 /** How high the letters of each thing are as the class is planned now. */
 export interface ThingLetters {
@@ -22,22 +23,15 @@ interface Props {
   readonly things: readonly ThingLetters[];
 }
 
-const WAYS: readonly (readonly [SetSizing, string, string])[] = [
-  ["each", "Each thing by itself", "As large as its own face and names allow."],
-  [
-    "sameHeight",
-    "One letter height",
-    "They read as a set: the thing with the lowest letters decides, the others are set smaller.",
-  ],
-  [
-    "sameShare",
-    "The same share of each face",
-    "Large things carry large letters, small ones small, in one proportion.",
-  ],
+const ways = (): readonly (readonly [SetSizing, string, string])[] => [
+  ["each", setSizingWords().eachThingByItself, setSizingWords().asLargeAsItsOwn],
+  ["sameHeight", setSizingWords().oneLetterHeight, setSizingWords().theyReadAsASet],
+  ["sameShare", setSizingWords().theSameShareOfEach, setSizingWords().largeThingsCarryLargeLetters],
 ];
 
 /** Whether the things of a seat are sized as a set; what it brings is said in figures. */
 export function SetSizingChoice({ classId, document, version, unit, things }: Props) {
+  const say = setSizingWords();
   const editor = usePart<{ setSizing: SetSizing }>(
     classId,
     "class",
@@ -51,14 +45,12 @@ export function SetSizingChoice({ classId, document, version, unit, things }: Pr
   const figures = things.flatMap(({ title, letterMm, held }) =>
     letterMm === null
       ? []
-      : [
-          `${title} ${showLength(Math.round(letterMm * 10) / 10, unit)}${held ? " (held smaller)" : ""}`,
-        ],
+      : [say.text(title, showLength(Math.round(letterMm * 10) / 10, unit), held)],
   );
   return (
     <fieldset>
-      <legend className="mb-2 font-bold font-head text-lg">Through the set</legend>
-      {WAYS.map(([way, name, why]) => (
+      <legend className="mb-2 font-bold font-head text-lg">{say.throughTheSet}</legend>
+      {ways().map(([way, name, why]) => (
         <label
           key={way}
           className={`flex min-h-11 cursor-pointer items-start gap-2 border-rule border-b border-l-4 py-1.5 pl-2 ${way === chosen ? "border-l-elm bg-paper" : "border-l-transparent"}`}
@@ -69,7 +61,7 @@ export function SetSizingChoice({ classId, document, version, unit, things }: Pr
             className="mt-1.5 shrink-0"
             checked={way === chosen}
             onChange={() =>
-              editor.change({ setSizing: way }, `Through the set: ${name.toLowerCase()}`)
+              editor.change({ setSizing: way }, say.throughTheSet2(name.toLowerCase()))
             }
           />
           <span>
@@ -79,7 +71,7 @@ export function SetSizingChoice({ classId, document, version, unit, things }: Pr
         </label>
       ))}
       <p className="mt-2 text-sm">
-        Letters as planned: {figures.length === 0 ? "none yet" : figures.join(", ")}
+        {say.lettersAsPlanned} {figures.length === 0 ? say.noneYet : figures.join(", ")}
       </p>
       <SaveNote editor={editor} />
     </fieldset>

@@ -5,6 +5,7 @@ import type { SeatView } from "@/live/seat-view.ts";
 import { StepWords } from "./follow-step.tsx";
 import { ThingPicture } from "./thing-picture.tsx";
 import { useFollowWords } from "./use-follow-words.ts";
+import { allStepsWords } from "./words.ts";
 
 /**
  * All steps, with what is done, now and to come; each opens to its words, also afterwards at home.
@@ -49,9 +50,11 @@ export function AllSteps({
                     ? say.now
                     : done
                       ? say.done
-                      : state.skipped.includes(step.id)
-                        ? say.leftOut
-                        : `${step.minutes} min`}
+                      : allStepsWords().min(
+                          state.skipped.includes(step.id),
+                          say.leftOut,
+                          step.minutes,
+                        )}
                 </span>
               </summary>
               <div className="pb-3 pl-7">

@@ -7,6 +7,7 @@ import type { SeatView } from "@/live/seat-view.ts";
 import { SeverityMark } from "@/ui/marks.tsx";
 import { ThingPicture } from "./thing-picture.tsx";
 import { useFollowWords } from "./use-follow-words.ts";
+import { followStepWords } from "./words.ts";
 
 interface Props {
   readonly step: FollowedStep;
@@ -44,7 +45,13 @@ export function FollowStep({ step, next, steps, state, now, seat, view, label, c
             {left < 0 ? `+${showClock(-left)}` : showClock(left)}
           </span>
           <span className="text-soft">
-            {left < 0 ? say.over : say.leftOf} {step.minutes + state.extraSeconds / 60} min
+            {followStepWords().min(
+              left,
+              say.over,
+              say.leftOf,
+              step.minutes,
+              state.extraSeconds / 60,
+            )}
           </span>
         </p>
       )}

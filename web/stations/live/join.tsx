@@ -3,9 +3,11 @@ import { readState } from "@/room/state.ts";
 import { QrPicture } from "@/ui/qr-picture.tsx";
 import { RoomNow } from "@/ui/room-now.tsx";
 import { phonesAddress, reachOf } from "@/ui/site-address.ts";
+import { joinWords } from "./words.ts";
 
 /** On the wall before the class: how phones come in. Null where no phone can reach this computer. */
 export async function Join({ code }: { code: string }) {
+  const say = joinWords();
   const address = await phonesAddress();
   const reach = reachOf(address);
   if (reach === "alone") return null;
@@ -13,16 +15,16 @@ export async function Join({ code }: { code: string }) {
   const plain = address.replace(/^https?:\/\//u, "");
   return (
     <div data-join className="mb-5">
-      <p className="mb-2 text-stage-soft text-xl">Follow on your phone</p>
+      <p className="mb-2 text-stage-soft text-xl">{say.followOnYourPhone}</p>
       <div className="w-fit rounded-card bg-white p-4 pb-1">
-        <QrPicture text={`${address}/f/${code}`} label="QR code of the link for phones" />
+        <QrPicture text={`${address}/f/${code}`} label={say.qrCodeOfTheLink} />
       </div>
       <p className="mt-3 font-bold text-2xl [overflow-wrap:anywhere]">
         {inRoom ? `${plain}/${code.slice(0, SHORT_LENGTH)}` : `${plain}/f/${code}`}
       </p>
       {inRoom && (
         <p className="text-stage-soft">
-          On the same Wi-Fi as this computer. <RoomNow initial={inRoom} />
+          {say.onTheSameWiFi} <RoomNow initial={inRoom} />
         </p>
       )}
     </div>

@@ -5,6 +5,7 @@ import { type ReactNode, useState } from "react";
 import type { LiveClass, LiveStep } from "@/live/live-class.ts";
 import type { StageAct } from "@/live/perform.ts";
 import { DialogShell, DialogTitle } from "@/ui/dialog-shell.tsx";
+import { stageDialogWords } from "./words.ts";
 
 export type Asked =
   | { readonly what: "begin" | "end" | "note" | "flaw" | "insert" | "more" }
@@ -38,6 +39,7 @@ export function StageDialog({ asked, onClose, ...rest }: Props) {
 }
 
 function Question({ asked, live, clock, onAct, onClose }: Props & { asked: Asked }) {
+  const say = stageDialogWords();
   const [what, setWhat] = useState(asked.what);
   const act = (one: StageAct) => {
     onAct(one);
@@ -55,20 +57,17 @@ function Question({ asked, live, clock, onAct, onClose }: Props & { asked: Asked
   if (asked.what === "early")
     return (
       <>
-        {title(
-          `Dry at ${clock(asked.until)}`,
-          `“${asked.step.title}” is not to begin before: what is under it is still wet.`,
-        )}
+        {title(say.dryAt(clock(asked.until)), say.isNotToBeginBefore(asked.step.title))}
         {answers(
           <>
             {asked.instead.slice(0, 3).map((one) => (
               <Answer key={one.id} main onClick={() => act({ act: "next", to: one.id })}>
-                Meanwhile: {one.title}, {showMinutes(one.minutes)}
+                {say.meanwhile(one.title, showMinutes(one.minutes))}
               </Answer>
             ))}
-            <Answer onClick={() => act({ act: "next" })}>Go there and wait</Answer>
+            <Answer onClick={() => act({ act: "next" })}>{say.goThereAndWait}</Answer>
             <Answer main={asked.instead.length === 0} onClick={onClose}>
-              Stay here
+              {say.stayHere}
             </Answer>
           </>,
         )}
@@ -78,15 +77,12 @@ function Question({ asked, live, clock, onAct, onClose }: Props & { asked: Asked
     case "begin":
       return (
         <>
-          {title(
-            "Begin on another day?",
-            `This class is planned for ${live.date}. Phones that follow it begin, too.`,
-          )}
+          {title(say.beginOnAnotherDay, say.thisClassIsPlanned(live.date))}
           {answers(
             <>
-              <Answer onClick={onClose}>Not now</Answer>
+              <Answer onClick={onClose}>{say.notNow}</Answer>
               <Answer main onClick={() => act({ act: "begin" })}>
-                Begin all the same
+                {say.beginAllTheSame}
               </Answer>
             </>,
           )}
@@ -95,15 +91,12 @@ function Question({ asked, live, clock, onAct, onClose }: Props & { asked: Asked
     case "end":
       return (
         <>
-          {title(
-            "End the class?",
-            "Every phone is told that it is over, and the minutes go into the log.",
-          )}
+          {title(say.endTheClass, say.everyPhoneIsTold)}
           {answers(
             <>
-              <Answer onClick={onClose}>Go on</Answer>
+              <Answer onClick={onClose}>{say.goOn}</Answer>
               <Answer main onClick={() => act({ act: "end" })}>
-                End it
+                {say.endIt}
               </Answer>
             </>,
           )}
@@ -112,9 +105,9 @@ function Question({ asked, live, clock, onAct, onClose }: Props & { asked: Asked
     case "note":
       return (
         <Typed
-          title="A note for afterwards"
-          label="What to remember"
-          button="Keep it"
+          title={say.aNoteForAfterwards}
+          label={say.whatToRemember}
+          button={say.keepIt}
           onClose={onClose}
           onDone={(note) => act({ act: "note", note })}
         />
@@ -122,9 +115,9 @@ function Question({ asked, live, clock, onAct, onClose }: Props & { asked: Asked
     case "insert":
       return (
         <Typed
-          title="Put something in"
-          label="What is done"
-          button="After this step"
+          title={say.putSomething}
+          label={say.whatIsDone}
+          button={say.afterThisStep}
           minutes
           onClose={onClose}
           onDone={(words, minutes) => act({ act: "insert", title: words.slice(0, 80), minutes })}
@@ -141,13 +134,13 @@ function Question({ asked, live, clock, onAct, onClose }: Props & { asked: Asked
     default:
       return (
         <>
-          {title("What is it?")}
+          {title(say.whatIs)}
           {answers(
             <>
-              <Answer onClick={() => setWhat("note")}>A note</Answer>
-              <Answer onClick={() => setWhat("flaw")}>A flaw at a seat</Answer>
-              <Answer onClick={() => setWhat("insert")}>Put something in</Answer>
-              <Answer onClick={onClose}>Nothing</Answer>
+              <Answer onClick={() => setWhat("note")}>{say.aNote}</Answer>
+              <Answer onClick={() => setWhat("flaw")}>{say.aFlawAtASeat}</Answer>
+              <Answer onClick={() => setWhat("insert")}>{say.putSomething}</Answer>
+              <Answer onClick={onClose}>{say.nothing}</Answer>
             </>,
           )}
         </>
@@ -183,6 +176,7 @@ function Typed({
   onClose: () => void;
   onDone: (words: string, minutes: number) => void;
 }) {
+  const say = stageDialogWords();
   const [words, setWords] = useState("");
   const [minutes, setMinutes] = useState(5);
   const isWhole =
@@ -207,7 +201,7 @@ function Typed({
       </label>
       {timed && (
         <label className="mb-3 block text-stage-soft">
-          Minutes
+          {say.minutes}
           <input
             className={FIELD}
             type="number"
@@ -219,7 +213,7 @@ function Typed({
         </label>
       )}
       <div className="flex justify-end gap-3">
-        <Answer onClick={onClose}>Not now</Answer>
+        <Answer onClick={onClose}>{say.notNow}</Answer>
         <button
           type="submit"
           disabled={!isWhole}
@@ -232,7 +226,13 @@ function Typed({
   );
 }
 
-const FLAWS = ["lies crooked", "bubble or crease", "paint ran under", "piece lost", "torn"];
+const flawsSaid = () => [
+  stageDialogWords().liesCrooked,
+  stageDialogWords().bubbleOrCrease,
+  stageDialogWords().paintRanUnder,
+  stageDialogWords().pieceLost,
+  stageDialogWords().torn,
+];
 
 function Flaw({
   live,
@@ -243,15 +243,16 @@ function Flaw({
   onClose: () => void;
   onDone: (seat: string, reason: string) => void;
 }) {
+  const say = stageDialogWords();
   const [seat, setSeat] = useState("");
-  const [reason, setReason] = useState(FLAWS[0] as string);
+  const [reason, setReason] = useState(flawsSaid()[0] as string);
   return (
     <>
-      <DialogTitle className="mb-3 text-3xl">A flaw at a seat</DialogTitle>
+      <DialogTitle className="mb-3 text-3xl">{say.aFlawAtASeat}</DialogTitle>
       <label className="mb-3 block text-stage-soft">
-        Whose
+        {say.whose}
         <select className={FIELD} value={seat} onChange={(event) => setSeat(event.target.value)}>
-          <option value="">choose</option>
+          <option value="">{say.choose}</option>
           {live.seats.map((row) => (
             <option key={row.seat} value={row.seat}>
               {row.label}
@@ -260,7 +261,7 @@ function Flaw({
         </select>
       </label>
       <label className="mb-3 block text-stage-soft">
-        What happened
+        {say.whatHappened}
         <input
           className={FIELD}
           list="flaws"
@@ -269,15 +270,15 @@ function Flaw({
           onChange={(event) => setReason(event.target.value)}
         />
         <datalist id="flaws">
-          {FLAWS.map((flaw) => (
+          {flawsSaid().map((flaw) => (
             <option key={flaw} value={flaw} />
           ))}
         </datalist>
       </label>
       <div className="flex justify-end gap-3">
-        <Answer onClick={onClose}>Not now</Answer>
+        <Answer onClick={onClose}>{say.notNow}</Answer>
         <Answer main disabled={seat === ""} onClick={() => onDone(seat, reason.trim())}>
-          Note it
+          {say.noteIt}
         </Answer>
       </div>
     </>

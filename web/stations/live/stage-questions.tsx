@@ -2,6 +2,7 @@ import { showClock } from "@elm-basket/core/units/time.ts";
 import type { StageState } from "@/live/live-class.ts";
 import type { StageAct } from "@/live/perform.ts";
 import { questionsOf } from "./questions-of.ts";
+import { stageQuestionsWords } from "./words.ts";
 
 interface Props {
   readonly stuck: StageState["marks"];
@@ -17,10 +18,11 @@ const [MOST_SHOWN, MOST_NAMED] = [6, 4];
 
 /** Who is stuck, with what, and since when; what several ask is answered once for all. */
 export function Questions({ stuck, here, now, name, titles, onAct }: Props) {
+  const say = stageQuestionsWords();
   const questions = questionsOf(stuck, here);
   const left = questions.slice(MOST_SHOWN).reduce((sum, { seats }) => sum + seats.length, 0);
   return (
-    <ul className="mb-4 text-lg" aria-label="Stuck">
+    <ul className="mb-4 text-lg" aria-label={say.stuck}>
       {questions.slice(0, MOST_SHOWN).map(({ step, what, seats }) => {
         const [first] = seats;
         if (!first) return null;
@@ -28,10 +30,10 @@ export function Questions({ stuck, here, now, name, titles, onAct }: Props) {
         return (
           <li key={`${step} ${what}`} className="border-stage-rule border-b py-2">
             <span className="flex items-center justify-between gap-3">
-              <span>{several ? `${seats.length} are stuck` : name(first.seat)}</span>
+              <span>{several ? say.areStuck(seats.length) : name(first.seat)}</span>
               <span className="flex shrink-0 items-center gap-3">
                 <b className="text-stage-brick" suppressHydrationWarning>
-                  {several ? "since" : "stuck"} {showClock((now - first.at) / 1000)}
+                  {say.text(several, showClock((now - first.at) / 1000))}
                 </b>
                 <button
                   type="button"
@@ -44,7 +46,7 @@ export function Questions({ stuck, here, now, name, titles, onAct }: Props) {
                     )
                   }
                 >
-                  {several ? "answered for all" : "helped"}
+                  {say.answeredForAllHelped(several)}
                 </button>
               </span>
             </span>
@@ -53,18 +55,20 @@ export function Questions({ stuck, here, now, name, titles, onAct }: Props) {
                 {step === here ? "" : `${titles.get(step) ?? ""}: `}
                 {what}
                 {several &&
-                  ` (${seats
-                    .slice(0, MOST_NAMED)
-                    .map(({ seat }) => name(seat))
-                    .join(
-                      ", ",
-                    )}${seats.length > MOST_NAMED ? ` and ${seats.length - MOST_NAMED} more` : ""})`}
+                  say.text2(
+                    seats
+                      .slice(0, MOST_NAMED)
+                      .map(({ seat }) => name(seat))
+                      .join(", "),
+                    seats.length,
+                    MOST_NAMED,
+                  )}
               </span>
             )}
           </li>
         );
       })}
-      {left > 0 && <li className="py-2 text-stage-soft">and {left} more</li>}
+      {left > 0 && <li className="py-2 text-stage-soft">{say.andMore(left)}</li>}
     </ul>
   );
 }

@@ -8,6 +8,7 @@ import { SeatBasket } from "@/ui/seat-basket.tsx";
 import { type Coming, comingAfter } from "./coming.ts";
 import { SecondPhones } from "./second-phones.tsx";
 import { Questions } from "./stage-questions.tsx";
+import { stageSideWords } from "./words.ts";
 
 interface Props {
   readonly live: LiveClass;
@@ -37,8 +38,9 @@ export function StageSide({
   clock,
   onAct,
 }: Props) {
+  const say = stageSideWords();
   const labels = new Map(live.seats.map(({ seat, label }) => [seat, label]));
-  const name = (seat: string) => labels.get(seat) ?? `Seat ${seat}`;
+  const name = (seat: string) => say.seat(labels.get(seat), seat);
   const titles = new Map(steps.map(({ id, title }) => [id, title]));
   const stuck = state.marks.filter(({ kind }) => kind === "stuck");
   const finished = new Set(
@@ -50,7 +52,7 @@ export function StageSide({
     ? dryings(steps, state, now).filter((one) => one.step !== state.stepId)
     : [];
   return (
-    <aside className="px-8 py-6 lg:min-h-0 lg:overflow-y-auto" aria-label="Where the class is">
+    <aside className="px-8 py-6 lg:min-h-0 lg:overflow-y-auto" aria-label={say.whereTheClass}>
       {!state.running && !state.ended && join}
       {state.running && step && <StepClock step={step} state={state} now={now} clock={clock} />}
       {!projector &&
@@ -66,7 +68,7 @@ export function StageSide({
             />
           ))}
       {drying.length > 0 && (
-        <ul className="mb-4 text-lg" aria-label="What dries">
+        <ul className="mb-4 text-lg" aria-label={say.whatDries}>
           {drying.map((one) => (
             <li
               key={`${one.of} ${one.step}`}
@@ -75,10 +77,10 @@ export function StageSide({
             >
               <span className="flex justify-between gap-3">
                 <span>{titles.get(one.step)}</span>
-                <b className="shrink-0 text-stage-ochre">from {clock(one.until)}</b>
+                <b className="shrink-0 text-stage-ochre">{say.from(clock(one.until))}</b>
               </span>
               <span className="flex items-center gap-3 text-base text-stage-soft">
-                {titles.get(one.of)} dries
+                {say.dries(titles.get(one.of))}
                 <span className="h-2.5 flex-1 border border-stage-soft">
                   <span
                     className="block h-full bg-stage-ochre"
@@ -104,8 +106,11 @@ export function StageSide({
       {state.line && step?.tool && (
         <div className="mb-4 text-lg" data-line>
           <p className="text-stage-soft">
-            {step.tool.name || "One after the other"}: {state.line.through.length} through,{" "}
-            {state.line.waiting.length} waiting
+            {say.throughWaiting(
+              step.tool.name,
+              state.line.through.length,
+              state.line.waiting.length,
+            )}
           </p>
           <ul>
             {state.line.turn.map((seat) => (
@@ -120,7 +125,7 @@ export function StageSide({
                     className="min-h-11 font-bold underline underline-offset-4"
                     onClick={() => onAct({ act: "seatDone", seat })}
                   >
-                    through
+                    {say.through}
                   </button>
                 )}
               </li>
@@ -128,9 +133,9 @@ export function StageSide({
           </ul>
           {state.line.waiting.length > 0 && (
             <p className="py-1.5 text-stage-soft">
-              then {state.line.waiting.slice(0, MOST_LINE).map(name).join(", ")}
+              {say.thenSaid} {state.line.waiting.slice(0, MOST_LINE).map(name).join(", ")}
               {state.line.waiting.length > MOST_LINE
-                ? ` and ${state.line.waiting.length - MOST_LINE} more`
+                ? say.andMore(state.line.waiting.length, MOST_LINE)
                 : ""}
             </p>
           )}
@@ -166,10 +171,8 @@ export function StageSide({
           ? {
               words: (seat: string) =>
                 !projector && stuck.some((mark) => mark.seat === seat)
-                  ? "stuck"
-                  : finished.has(seat)
-                    ? "done with this step"
-                    : "at it",
+                  ? say.stuck
+                  : say.doneWithThisStep(finished.has(seat)),
             }
           : {})}
       />
@@ -180,10 +183,11 @@ export function StageSide({
 
 /** What the room does next, and what then dries by itself. */
 function ToCome({ steps }: { steps: readonly Coming[] }) {
+  const say = stageSideWords();
   if (steps.length === 0) return null;
   return (
-    <section className="mt-6" aria-label="To come">
-      <h2 className="mb-1 text-lg text-stage-elm">To come</h2>
+    <section className="mt-6" aria-label={say.toCome}>
+      <h2 className="mb-1 text-lg text-stage-elm">{say.toCome}</h2>
       <ol>
         {steps.map(({ id, title, minutes, dries }) => (
           <li key={id} className="flex justify-between gap-3 border-stage-rule border-b py-1.5">
@@ -191,7 +195,7 @@ function ToCome({ steps }: { steps: readonly Coming[] }) {
               {title}
               {dries > 0 && (
                 <span className="block text-sm text-stage-ochre">
-                  then dries for {showMinutes(dries)}
+                  {say.thenDries(showMinutes(dries))}
                 </span>
               )}
             </span>
@@ -227,24 +231,25 @@ function Touched({
   asks?: boolean;
   onTouch: (dry: boolean) => void;
 }) {
+  const say = stageSideWords();
   return (
     <span className="flex flex-wrap items-center gap-x-5 text-base">
-      {asks && <span className="text-stage-soft">{title}: dry to the touch?</span>}
+      {asks && <span className="text-stage-soft">{say.dryToTheTouch(title)}</span>}
       <button
         type="button"
         className="min-h-11 font-bold underline underline-offset-4"
         onClick={() => onTouch(true)}
-        aria-label={`${title}: it is dry`}
+        aria-label={say.itIsDry(title)}
       >
-        it is dry
+        {say.itIsDry2}
       </button>
       <button
         type="button"
         className="min-h-11 underline underline-offset-4"
         onClick={() => onTouch(false)}
-        aria-label={`${title}: not dry yet, five minutes more`}
+        aria-label={say.notDryYetFiveMinutes(title)}
       >
-        not yet, 5 min more
+        {say.notYet5Min}
       </button>
     </span>
   );
@@ -256,6 +261,7 @@ function StepClock({
   now,
   clock,
 }: Pick<Props, "state" | "now" | "clock"> & { step: LiveStep }) {
+  const say = stageSideWords();
   const left = secondsLeft(step, state, now);
   const dry = Math.max(0, ((notBefore(step, state) ?? 0) - now) / 1000);
   return (
@@ -270,21 +276,14 @@ function StepClock({
       </p>
       {dry > 0 && (
         <p className="mt-2 font-bold text-2xl text-stage-ochre" role="status" data-drying>
-          Drying: not before {clock(now + dry * 1000)}
+          {say.dryingNotBefore(clock(now + dry * 1000))}
         </p>
       )}
       <p className="mt-2 mb-5 text-stage-soft text-xl">
-        {dry > 0
-          ? "then a step of"
-          : state.heldAt
-            ? "held: the clock stands at"
-            : left < 0
-              ? "over the"
-              : "left of"}{" "}
-        {step.minutes}
+        {say.text(dry, state.heldAt, left, step.minutes)}
         {state.extraSeconds !== 0 &&
           ` ${state.extraSeconds > 0 ? "+" : "−"} ${Math.abs(state.extraSeconds) / 60}`}{" "}
-        min
+        {say.min}
       </p>
     </>
   );
@@ -296,20 +295,17 @@ function Readiness({
   state,
   name,
 }: Pick<Props, "live" | "state"> & { name: (seat: string) => string }) {
+  const say = stageSideWords();
   const ready = state.ready.filter(({ kind }) => kind === "ready").length;
   const missing = state.ready.filter(({ kind }) => kind === "missing");
   if (state.ready.length === 0)
-    return (
-      <p className="mb-4 text-lg text-stage-soft">
-        Nobody has said yet that all is there: their phones ask them before the class.
-      </p>
-    );
+    return <p className="mb-4 text-lg text-stage-soft">{say.nobodyHasSaidYet}</p>;
   return (
     <div className="mb-4 text-lg" data-readiness>
       <p>
-        <b>{ready}</b> of {live.seats.length} have everything
+        <b>{ready}</b> {say.ofHaveEverything(live.seats.length)}
         {missing.length > 0 && (
-          <b className="text-stage-brick">, {missing.length} lack something</b>
+          <b className="text-stage-brick">{say.lackSomething(missing.length)}</b>
         )}
       </p>
       <ul>
@@ -320,7 +316,7 @@ function Readiness({
           </li>
         ))}
         {missing.length > MOST_LACKING && (
-          <li className="py-2 text-stage-soft">and {missing.length - MOST_LACKING} more</li>
+          <li className="py-2 text-stage-soft">{say.andMore2(missing.length, MOST_LACKING)}</li>
         )}
       </ul>
     </div>

@@ -1,10 +1,10 @@
 import { fillers, notBefore } from "@elm-basket/core/live/run.ts";
-import { counted } from "@elm-basket/core/units/counted.ts";
 import { showClock, showMinutes } from "@elm-basket/core/units/time.ts";
 import Link from "next/link";
 import type { LiveClass, LiveStep, StageState } from "@/live/live-class.ts";
 import type { SeatThing } from "@/live/seat-view.ts";
 import { ThingPicture } from "./thing-picture.tsx";
+import { stageWordsWords } from "./words.ts";
 
 interface Common {
   readonly live: LiveClass;
@@ -40,21 +40,22 @@ export function StageWords({
   clock,
   onInstead,
 }: Props) {
+  const texts = stageWordsWords();
   const thing = picture.find(({ thing: id }) => id === step.thing) ?? picture[0];
-  const rows = projector
-    ? ([
-        ["Do", step.doIt],
-        ["Check", step.check],
-        ["Care", step.care],
-      ] as const)
-    : ([
-        ["Say", step.say],
-        ["Show", step.show],
-        ["Where", step.lies],
-        ["Check", step.check],
-        ["Slip", step.slip],
-        ["Care", step.care],
-      ] as const);
+  const rows: readonly (readonly [string, string])[] = projector
+    ? [
+        [texts.doIt, step.doIt],
+        [texts.check, step.check],
+        [texts.care, step.care],
+      ]
+    : [
+        [texts.say, step.say],
+        [texts.show, step.show],
+        [texts.where, step.lies],
+        [texts.check, step.check],
+        [texts.slip, step.slip],
+        [texts.care, step.care],
+      ];
   const letters = rows.reduce((sum, [, words]) => sum + words.length, 0);
   const size = projector
     ? "text-[clamp(1.5rem,2.6vw,2.4rem)] leading-snug"
@@ -79,10 +80,10 @@ export function StageWords({
             .map(([name, words]) => (
               <div
                 key={name}
-                className={`grid grid-cols-[84px_1fr] ${name === "Care" ? "text-stage-ochre" : ""}`}
+                className={`grid grid-cols-[84px_1fr] ${name === texts.care ? "text-stage-ochre" : ""}`}
               >
                 <dt
-                  className={`pt-1 font-bold font-head text-lg ${name === "Care" ? "" : "text-stage-elm"}`}
+                  className={`pt-1 font-bold font-head text-lg ${name === texts.care ? "" : "text-stage-elm"}`}
                 >
                   {name}
                 </dt>
@@ -92,27 +93,32 @@ export function StageWords({
         </dl>
         {thing && (
           <div className="max-w-sm">
-            <ThingPicture thing={thing} name="What it becomes" maxHeight="34vh" dark />
+            <ThingPicture
+              thing={thing}
+              name={stageWordsWords().whatItBecomes}
+              maxHeight="34vh"
+              dark
+            />
           </div>
         )}
       </div>
       <div className="mt-5 border-stage-rule border-t pt-3 text-xl">
         {next ? (
           <p>
-            <span className="text-stage-soft">then </span>
+            <span className="text-stage-soft">{texts.thenSaid} </span>
             <b>{next.title}</b>
             {waits && (
               <b className="text-stage-ochre" data-waits>
-                , not before {clock(dry)}
+                {texts.notBefore(clock(dry))}
               </b>
             )}
           </p>
         ) : (
-          <p className="text-stage-soft">the last step</p>
+          <p className="text-stage-soft">{texts.theLastStep}</p>
         )}
         {!projector && instead.length > 0 && (
           <p className="mt-1" data-instead>
-            <span className="text-stage-soft">meanwhile: </span>
+            <span className="text-stage-soft">{texts.meanwhile} </span>
             {instead.slice(0, 3).map((one) => (
               <button
                 key={one.id}
@@ -140,41 +146,34 @@ export function StageLobby({
   projector,
   clock,
 }: Common & { classId: string }) {
+  const say = stageWordsWords();
   const toGo = (live.beginsAt - now) / 1000;
   return (
     <>
       <h1 className="mb-4 text-6xl">
-        {state.running
-          ? "This step is not in the class any more"
-          : state.ended
-            ? "The class has ended"
-            : live.steps.length === 0
-              ? "This class has no steps"
-              : projector
-                ? "Welcome"
-                : "Ready when you are"}
+        {say.thisStep(state.running, state.ended, live.steps.length, projector)}
       </h1>
       <p className="text-2xl text-stage-soft" suppressHydrationWarning>
         {state.running
-          ? "It was removed meanwhile. The next step goes on."
+          ? say.itWasRemovedMeanwhile
           : state.ended
             ? live.farewell
             : toGo > 0 && toGo < 86_400
               ? `It begins at ${clock(live.beginsAt)}, in ${toGo < 3600 ? showClock(toGo) : showMinutes(Math.round(toGo / 60))}.`
-              : `${counted(live.steps.length, "step")}, ${showMinutes(live.endMinute)}.`}
-        {!projector && !state.ended && !state.running && live.steps.length > 0 && " Space begins."}
+              : say.text(live.steps.length, showMinutes(live.endMinute))}
+        {say.spaceBegins(projector, state.ended, state.running, live.steps.length)}
       </p>
       {state.ended && !projector && (
         <p className="mt-4 text-2xl">
           <Link className="underline underline-offset-4" href={`/classes/${classId}/look-back`}>
-            Look back
+            {say.lookBack}
           </Link>
         </p>
       )}
       <div className="mt-8 flex flex-wrap gap-8">
         {picture.map((thing) => (
           <div key={thing.thing} className="w-[min(26rem,80vw)]">
-            <ThingPicture thing={thing} name="What is made" maxHeight="40vh" dark />
+            <ThingPicture thing={thing} name={stageWordsWords().whatIsMade} maxHeight="40vh" dark />
           </div>
         ))}
       </div>
@@ -186,7 +185,7 @@ export function StageLobby({
             target="_blank"
             rel="noreferrer"
           >
-            A view for the projector, without your notes
+            {say.aViewForTheProjector}
           </a>
         </p>
       )}

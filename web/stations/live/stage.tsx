@@ -15,6 +15,7 @@ import { type Asked, StageDialog } from "./stage-dialog.tsx";
 import { StageSide } from "./stage-side.tsx";
 import { StageLobby, StageWords } from "./stage-words.tsx";
 import { StepLine } from "./step-line.tsx";
+import { stageWords } from "./words.ts";
 
 const MINUTE = 60_000;
 
@@ -34,6 +35,7 @@ interface Props {
 
 /** The host's view: dark, big, readable from four metres; keys, a clicker, or touch. */
 export function Stage({ classId, live, initial, done, picture, projector, join }: Props) {
+  const say = stageWords();
   const { state, connected, now, take } = useLive(`/live/${classId}/events`, initial);
   const [busy, start] = useTransition();
   const [asked, setAsked] = useState<Asked | null>(null);
@@ -120,26 +122,24 @@ export function Stage({ classId, live, initial, done, picture, projector, join }
         )}
         <span className="text-stage-soft">
           {state.running && step
-            ? `Step ${steps.indexOf(step) + 1} of ${steps.length}`
-            : state.ended
-              ? "Ended"
-              : "Not begun"}
+            ? say.stepOf(steps.indexOf(step), steps.length)
+            : say.endedNotBegun(state.ended)}
         </span>
         <span className="text-stage-soft">
-          {live.seats.length} {live.seats.length === 1 ? "seat" : "seats"}
-          {state.running && ` · ${state.done} done`}
+          {say.text(live.seats.length)}
+          {say.done(state.running, state.done)}
           {state.stuck > 0 && !projector && (
-            <b className="text-stage-brick"> · {state.stuck} stuck</b>
+            <b className="text-stage-brick"> {say.stuck(state.stuck)}</b>
           )}
         </span>
         {!connected && (
           <b role="status" className="text-stage-ochre">
-            No connection: the clock goes on, trying again
+            {say.noConnectionTheClockGoes}
           </b>
         )}
         {failed && connected && (
           <b role="alert" className="text-stage-brick">
-            That was not kept: press it again
+            {say.thatWasNotKeptPress}
           </b>
         )}
         {!projector && (
@@ -149,17 +149,17 @@ export function Stage({ classId, live, initial, done, picture, projector, join }
             aria-pressed={letters}
             onClick={() => setLetters(!letters)}
           >
-            {letters ? "Letter keys on" : "Letter keys off"}
+            {say.letterKeysOnLetterKeys(letters)}
           </button>
         )}
         <span className="ml-auto text-stage-soft" data-ends>
           {state.running && (
             <>
-              Ends{" "}
+              {say.ends}{" "}
               <b className={ends > planned + MINUTE ? "text-stage-ochre" : "text-stage-text"}>
                 {clock(ends)}
               </b>
-              , planned {clock(planned)}
+              {say.planned(clock(planned))}
             </>
           )}
         </span>
@@ -170,7 +170,7 @@ export function Stage({ classId, live, initial, done, picture, projector, join }
       <main className="grid min-h-0 flex-1 lg:grid-cols-[1fr_370px] 2xl:grid-cols-[1fr_480px]">
         <section
           className="flex min-w-0 flex-col px-8 py-6 lg:min-h-0 lg:overflow-y-auto lg:border-stage-rule lg:border-r"
-          aria-label="The step"
+          aria-label={say.theStep}
         >
           {state.running && step ? (
             <StageWords
@@ -230,49 +230,49 @@ export function Stage({ classId, live, initial, done, picture, projector, join }
               disabled={busy || !state.running || Object.keys(state.ends).length === 0}
               onClick={() => act({ act: "back" })}
             >
-              Back
+              {say.back}
             </StageButton>
             <StageButton
               keyName="Z"
               disabled={busy || !state.running || state.last === null}
               onClick={() => act({ act: "undo" })}
             >
-              Undo
+              {say.undo}
             </StageButton>
             <StageButton
               keyName="H"
               disabled={busy || !state.running}
               onClick={() => act({ act: "hold" })}
             >
-              {state.heldAt ? "Go on" : "Hold"}
+              {say.goOnHold(state.heldAt)}
             </StageButton>
             <StageButton
               keyName="−"
               disabled={busy || !state.running}
               onClick={() => act({ act: "minutes", by: -1 })}
             >
-              A minute less
+              {say.aMinuteLess}
             </StageButton>
             <StageButton
               keyName="+"
               disabled={busy || !state.running}
               onClick={() => act({ act: "minutes", by: 1 })}
             >
-              A minute more
+              {say.aMinute}
             </StageButton>
             <StageButton
               keyName="S"
               disabled={busy || !state.running || last}
               onClick={() => act({ act: "skip" })}
             >
-              Leave out
+              {say.leaveOut}
             </StageButton>
             <StageButton
               keyName={state.running ? "N F I" : "N"}
               disabled={busy}
               onClick={() => setAsked({ what: state.running ? "more" : "note" })}
             >
-              {state.running ? "Note, flaw …" : "Note"}
+              {say.noteFlawNote(state.running)}
             </StageButton>
             <button
               type="button"
@@ -280,13 +280,7 @@ export function Stage({ classId, live, initial, done, picture, projector, join }
               onClick={main}
               className="col-span-2 min-h-20 bg-stage-elm font-bold text-2xl text-stage disabled:opacity-70 sm:col-span-1"
             >
-              {!state.running
-                ? state.ended
-                  ? "Begin once more"
-                  : "Begin the class"
-                : last
-                  ? "End the class"
-                  : "Next step"}
+              {say.beginOnceMoreBegin(state.running, state.ended, last)}
             </button>
           </div>
         </>

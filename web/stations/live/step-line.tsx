@@ -1,5 +1,6 @@
 import { dryings } from "@elm-basket/core/live/run.ts";
 import type { LiveClass, LiveState, LiveStep } from "@/live/live-class.ts";
+import { stepLineWords } from "./words.ts";
 
 interface Props {
   readonly live: LiveClass;
@@ -23,7 +24,7 @@ export function StepLine({ live, steps, state, now, clock }: Props) {
         <span>{clock(begins)}</span>
         <span>{clock(begins + live.endMinute * 60_000)}</span>
       </p>
-      <ol className="flex gap-1" aria-label="Steps">
+      <ol className="flex gap-1" aria-label={stepLineWords().steps}>
         {steps.map((step) => {
           const here = state.running && step.id === state.stepId;
           const past = state.ended || Object.hasOwn(state.ends, step.id);

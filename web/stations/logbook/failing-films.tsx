@@ -1,25 +1,25 @@
 import { type FilmSeen, failsOf, GUESSED_FAILURES } from "@elm-basket/core/learning/failures.ts";
+import { failingFilmsWords } from "./words.ts";
 
 const percent = (share: number): string => `${(100 * share).toFixed(share < 0.1 ? 1 : 0)} %`;
 
 /** How often each film failed at weeding, and what is reckoned with. */
 export function FailingFilms({ seen }: { seen: readonly FilmSeen[] }) {
+  const say = failingFilmsWords();
   if (seen.length === 0) return null;
   return (
-    <section className="py-4" aria-label="Films that fail">
-      <h3 className="text-xl">Films that fail at weeding</h3>
+    <section className="py-4" aria-label={say.filmsThatFail}>
+      <h3 className="text-xl">{say.filmsThatFailAtWeeding}</h3>
       <p className="text-soft">
-        Before anything is seen one in {Math.round(1 / GUESSED_FAILURES.share)} is expected, which
-        weighs as much as {GUESSED_FAILURES.kits} pieces of film. Plan says by it how many spares
-        are enough.
+        {say.beforeAnythingIsSeen(Math.round(1 / GUESSED_FAILURES.share), GUESSED_FAILURES.kits)}
       </p>
       <table className="mt-2 w-full max-w-xl text-left tabular-nums">
         <thead className="text-soft text-sm">
           <tr className="border-rule-strong border-b">
-            <th className="py-1 font-normal">film</th>
-            <th className="text-right font-normal">pieces</th>
-            <th className="text-right font-normal">lost</th>
-            <th className="text-right font-normal">reckoned with</th>
+            <th className="py-1 font-normal">{say.film}</th>
+            <th className="text-right font-normal">{say.pieces}</th>
+            <th className="text-right font-normal">{say.lost}</th>
+            <th className="text-right font-normal">{say.reckonedWith}</th>
           </tr>
         </thead>
         <tbody>

@@ -1,7 +1,7 @@
 /** The log for a spreadsheet; times in UTC. */
 import { csvText } from "@elm-basket/core/roster/roster.ts";
 import type { StudioLogRow } from "@/data/log.ts";
-import { LOG_WORDS } from "@/stations/frame/log-words.ts";
+import { logWords } from "@/stations/frame/log-words.ts";
 import { sayOf } from "./log-text.ts";
 
 /** More rows than a spreadsheet is pleasant with; the newest are kept. */
@@ -13,7 +13,7 @@ export const logFile = (rows: readonly StudioLogRow[]): string =>
     ...rows.map((row) => [
       row.at.toISOString(),
       row.title,
-      LOG_WORDS[row.kind],
+      logWords()[row.kind],
       row.seat ?? "",
       row.step ?? "",
       row.film ?? "",

@@ -2,10 +2,11 @@ import { showMinutes } from "@elm-basket/core/units/time.ts";
 import Link from "next/link";
 import type { Host } from "@/account/session.ts";
 import type { StudioLogRow } from "@/data/log.ts";
-import { LOG_WORDS } from "@/stations/frame/log-words.ts";
+import { logWords } from "@/stations/frame/log-words.ts";
 import { showDate, timeIn, todayIn } from "@/ui/dates.ts";
 import { type LogLine, linesOf } from "./log-lines.ts";
 import { sayOf } from "./log-text.ts";
+import { logListWords } from "./words.ts";
 
 const MOST_SEATS = 8;
 
@@ -42,16 +43,17 @@ export function LogList({ rows, host }: { rows: readonly StudioLogRow[]; host: H
 }
 
 function Line({ line: { row, seats }, time }: { line: LogLine; time: string }) {
+  const say = logListWords();
   const words = sayOf(row);
   const who =
     seats.length === 0
       ? ""
-      : ` · ${seats.length === 1 ? "seat" : "seats"} ${seats.slice(0, MOST_SEATS).join(", ")}${seats.length > MOST_SEATS ? ` and ${seats.length - MOST_SEATS} more` : ""}`;
+      : say.text(seats.length, seats.slice(0, MOST_SEATS).join(", "), MOST_SEATS);
   return (
     <li className="grid grid-cols-[64px_1fr_auto] gap-x-3 border-rule border-b py-1.5">
       <span className="text-soft tabular-nums">{time}</span>
       <span className="[overflow-wrap:anywhere]">
-        <b>{LOG_WORDS[row.kind]}</b>
+        <b>{logWords()[row.kind]}</b>
         {row.step && ` · ${row.step.replaceAll("-", " ")}`}
         {who}
         {row.film && ` · ${row.film}`}
@@ -59,7 +61,7 @@ function Line({ line: { row, seats }, time }: { line: LogLine; time: string }) {
       </span>
       <span className="tabular-nums">
         {row.minutes !== null &&
-          (row.minutes < 1 ? `${Math.round(row.minutes * 60)} s` : showMinutes(row.minutes))}
+          (row.minutes < 1 ? say.s(Math.round(row.minutes * 60)) : showMinutes(row.minutes))}
       </span>
     </li>
   );

@@ -1,25 +1,27 @@
 import { countedIn } from "@elm-basket/core/stock/words-en.ts";
 import Link from "next/link";
 import type { CutUse, GoodUsed } from "@/data/class-use.ts";
+import { classUsedWords } from "./words.ts";
 
 const MOST_SHOWN = 10;
 const metres = (mm: number): string => `${(mm / 1000).toFixed(mm < 10_000 ? 1 : 0)} m`;
 
 /** What the class took of the shelf, of blade and mats, and where what is left is counted. */
 export function ClassUsed({ goods, cut }: { goods: readonly GoodUsed[]; cut: readonly CutUse[] }) {
+  const say = classUsedWords();
   if (goods.length === 0 && cut.length === 0) return null;
   const all = cut.reduce((sum, { mm }) => sum + mm, 0);
   const mats = [...new Set(cut.flatMap((row) => row.mats))];
   return (
     <section className="mt-6">
-      <h2 className="mb-1 text-lg">What it took</h2>
+      <h2 className="mb-1 text-lg">{say.whatItTook}</h2>
       {goods.length > 0 && (
         <table className="w-full text-left text-sm tabular-nums">
           <thead className="text-soft">
             <tr className="border-rule-strong border-b">
-              <th className="py-1 font-normal">from the shelf</th>
-              <th className="text-right font-normal">went</th>
-              <th className="text-right font-normal">left there</th>
+              <th className="py-1 font-normal">{say.fromTheShelf}</th>
+              <th className="text-right font-normal">{say.went}</th>
+              <th className="text-right font-normal">{say.leftThere}</th>
             </tr>
           </thead>
           <tbody>
@@ -38,25 +40,23 @@ export function ClassUsed({ goods, cut }: { goods: readonly GoodUsed[]; cut: rea
         </table>
       )}
       {goods.length > MOST_SHOWN && (
-        <p className="text-soft text-sm">and {goods.length - MOST_SHOWN} more</p>
+        <p className="text-soft text-sm">{say.andMore(goods.length, MOST_SHOWN)}</p>
       )}
       {cut.length > 0 && (
         <p className="mt-2">
-          The blade went {metres(all)} through{" "}
-          {cut
-            .map(({ film, loads }) => `${film} (${loads} ${loads === 1 ? "load" : "loads"})`)
-            .join(", ")}
-          {mats.length > 0 ? `, on ${mats.join(" and ")}` : ""}.
+          {say.theBladeWent} {metres(all)} {say.through}{" "}
+          {cut.map(({ film, loads }) => say.text(film, loads)).join(", ")}
+          {mats.length > 0 ? say.on(mats.join(say.and)) : ""}.
         </p>
       )}
       <p className="mt-1">
-        What came back unused is{" "}
+        {say.whatCameBackUnused}{" "}
         <Link href="/shelf" className="verb">
-          counted on the shelf
+          {say.countedOnTheShelf}
         </Link>
-        ; tape, blade and mats under{" "}
+        {say.tapeBladeAndMatsUnder}{" "}
         <Link href="/shelf?tab=tools" className="verb">
-          tools
+          {say.tools}
         </Link>
         .
       </p>

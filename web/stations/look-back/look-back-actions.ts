@@ -11,6 +11,7 @@ import { readPicture } from "@/data/pictures.ts";
 import { act, no, takes } from "@/requests/act.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
 import type { Answers } from "./answers.ts";
+import { lookBackActionsWords } from "./words.ts";
 
 const text = z.string().trim().max(400);
 /** A picture alone is a note, too. */
@@ -24,16 +25,17 @@ export const answerQuestions = act(
   [takes.id, takes.own<Answers>()],
   no,
   async (id: string, answers: Answers): Promise<ActAnswer> => {
+    const say = lookBackActionsWords();
     const host = await requireHost();
     const read = answersSchema.safeParse(answers);
-    if (!read.success) return { ok: false, message: "An answer has 400 letters at most." };
+    if (!read.success) return { ok: false, message: say.anAnswerHas400Letters };
     const kept = await withStudio(host.studioId, async (sql) => {
       if (!(await hasClass(sql, id))) return false;
       await addLog(sql, host.studioId, id, { kind: "note", body: read.data });
       return true;
     });
     revalidatePath(`/classes/${id}/look-back`);
-    return kept ? { ok: true } : { ok: false, message: "This class is no longer there." };
+    return kept ? { ok: true } : { ok: false, message: say.thisClassIsNoLonger };
   },
 );
 
@@ -42,9 +44,7 @@ export const eraseNamesNow = act([takes.id], no, async (id: string): Promise<Act
   const host = await requireHost();
   const gone = await withStudio(host.studioId, (sql) => eraseClassNames(sql, id));
   revalidatePath(`/classes/${id}`, "layout");
-  return gone
-    ? { ok: true }
-    : { ok: false, message: "This class is not over yet, or no longer there." };
+  return gone ? { ok: true } : { ok: false, message: lookBackActionsWords().thisClassIsNotOver };
 });
 
 /** Into the log, beside what was noted on the evening. */
@@ -52,10 +52,10 @@ export const addNote = act(
   [takes.id, takes.own<z.input<typeof noteSchema>>()],
   no,
   async (id: string, given: z.input<typeof noteSchema>): Promise<ActAnswer> => {
+    const say = lookBackActionsWords();
     const host = await requireHost();
     const read = noteSchema.safeParse(given);
-    if (!read.success)
-      return { ok: false, message: "A note of 300 letters at most, or a picture." };
+    if (!read.success) return { ok: false, message: say.aNoteOf300Letters };
     const kept = await withStudio(host.studioId, async (sql) => {
       if (
         !(await hasClass(sql, id)) ||
@@ -69,8 +69,6 @@ export const addNote = act(
       return true;
     });
     revalidatePath(`/classes/${id}/look-back`);
-    return kept
-      ? { ok: true }
-      : { ok: false, message: "This class, or the picture, is no longer there." };
+    return kept ? { ok: true } : { ok: false, message: say.thisClassOrThePicture };
   },
 );

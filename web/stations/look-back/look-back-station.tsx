@@ -20,6 +20,7 @@ import { type ChartRow, PlannedActualChart } from "./planned-actual-chart.tsx";
 import { Questions } from "./questions.tsx";
 import { Waited } from "./waited.tsx";
 import { WentWrong } from "./went-wrong.tsx";
+import { lookBackStationWords } from "./words.ts";
 
 export async function LookBackStation({
   id,
@@ -27,6 +28,7 @@ export async function LookBackStation({
   id: string;
   query: Record<string, string | undefined>;
 }) {
+  const say = lookBackStationWords();
   const data = await loadRecorded(id);
   if (!data) return null;
   const [log, goods, cut, models] = await withStudio(
@@ -59,13 +61,10 @@ export async function LookBackStation({
   if (steps.length === 0 && weeding.length === 0)
     return (
       <div className="grid max-w-xl gap-4">
-        <h2 className="text-2xl">Nothing to look back on yet</h2>
-        <p>
-          Minutes are logged by themselves while you weed with the timer and while the class is
-          live. Then planned and actual stand here side by side.
-        </p>
+        <h2 className="text-2xl">{say.nothingToLookBack}</h2>
+        <p>{say.minutesAreLoggedByThemselves}</p>
         <LinkButton href={`/classes/${id}/weed`} tone="main" className="justify-self-start">
-          Go to Weed
+          {say.goToWeed}
         </LinkButton>
         <NewNote classId={id} />
         {taught.notes.length > 0 && <WentWrong data={data} taught={taught} lost={[]} />}
@@ -79,20 +78,21 @@ export async function LookBackStation({
       <section>
         {steps.length > 0 && (
           <>
-            <h2 className="mb-1 text-2xl">{sentence(steps, "The steps took")}</h2>
-            <PlannedActualChart rows={steps} name="Minutes of each step" />
+            <h2 className="mb-1 text-2xl">{sentence(steps, say.theStepsTook)}</h2>
+            <PlannedActualChart rows={steps} name={lookBackStationWords().minutesOfEachStep} />
             {taught.leftOut.length > 0 && (
               <p className="mt-1 text-soft">
-                Left out: {taught.leftOut.map((step) => titleIn(data, step)).join(", ")}. What was
-                left out counts in neither figure.
+                {say.leftOutWhatWasLeft(
+                  taught.leftOut.map((step) => titleIn(data, step)).join(", "),
+                )}
               </p>
             )}
           </>
         )}
         {weeding.length > 0 && (
           <>
-            <h2 className="mt-6 mb-1 text-2xl">{sentence(weeding, "Weeding took")}</h2>
-            <PlannedActualChart rows={weeding} name="Minutes of each kit" />
+            <h2 className="mt-6 mb-1 text-2xl">{sentence(weeding, say.weedingTook)}</h2>
+            <PlannedActualChart rows={weeding} name={lookBackStationWords().minutesOfEachKit} />
           </>
         )}
         <Waited
@@ -105,13 +105,13 @@ export async function LookBackStation({
           taught={taught}
           lost={lost.map(({ seat, body }) => ({
             seat: seat ?? "",
-            reason: String(body.reason ?? "lost"),
+            reason: String(say.lost(body.reason)),
           }))}
         />
       </section>
       <aside>
-        <Ratio name="Class against plan" rows={steps} />
-        <Ratio name="Weeding against plan" rows={weeding} />
+        <Ratio name={lookBackStationWords().classAgainstPlan} rows={steps} />
+        <Ratio name={lookBackStationWords().weedingAgainstPlan} rows={weeding} />
         {things.length > 1 && <ThingTable rows={things} />}
         <Learned host={data.host} views={models.views.filter(({ asks }) => asks)} />
         <ClassUsed goods={goods} cut={cut} />
@@ -130,10 +130,16 @@ function sentence(rows: readonly ChartRow[], begin: string): string {
   const [planned, actual] = [total(rows, (row) => row.planned), total(rows, (row) => row.actual)];
   const worst = rows.reduce((a, b) => (b.actual - b.planned > a.actual - a.planned ? b : a));
   const off = worst.actual - worst.planned;
-  return `${begin} ${showMinutes(actual)}, planned ${showMinutes(planned)}${off >= 1 ? `; most over: ${worst.name}, by ${showMinutes(off)}` : ""}`;
+  return lookBackStationWords().planned(
+    begin,
+    showMinutes(actual),
+    showMinutes(planned),
+    off >= 1 ? lookBackStationWords().mostOver(worst.name, showMinutes(off)) : "",
+  );
 }
 
 function Ratio({ name, rows }: { name: string; rows: readonly ChartRow[] }) {
+  const say = lookBackStationWords();
   const [planned, actual] = [total(rows, (row) => row.planned), total(rows, (row) => row.actual)];
   if (planned === 0) return null;
   return (
@@ -142,11 +148,11 @@ function Ratio({ name, rows }: { name: string; rows: readonly ChartRow[] }) {
       reckoning={{
         title: `${Math.round((100 * actual) / planned)} %`,
         lines: [
-          { what: "Planned", value: `${planned.toFixed(1)} min` },
-          { what: "Actual, from the log", value: `${actual.toFixed(1)} min` },
-          { what: "Entries", value: String(rows.length) },
+          { what: say.planned2, value: say.min(planned.toFixed(1)) },
+          { what: say.actualFromTheLog, value: say.min2(actual.toFixed(1)) },
+          { what: say.entries, value: String(rows.length) },
         ],
-        rule: "Actual minutes by planned minutes, only for what was logged. Holds of the live view do not count as work.",
+        rule: say.actualMinutesByPlannedMinutes,
       }}
     >
       {Math.round((100 * actual) / planned)} %
@@ -188,15 +194,16 @@ function thingRows(
 }
 
 function ThingTable({ rows }: { rows: readonly ThingRow[] }) {
+  const say = lookBackStationWords();
   return (
     <table className="mt-4 mb-2 w-full text-left text-sm tabular-nums">
-      <caption className="mb-1 text-left font-bold font-head text-lg">By thing</caption>
+      <caption className="mb-1 text-left font-bold font-head text-lg">{say.byThing}</caption>
       <thead className="text-soft">
         <tr className="border-rule-strong border-b">
-          <th className="py-1 font-normal">its own steps</th>
-          <th className="text-right font-normal">planned</th>
-          <th className="text-right font-normal">took</th>
-          <th className="text-right font-normal">failed</th>
+          <th className="py-1 font-normal">{say.itsOwnSteps}</th>
+          <th className="text-right font-normal">{say.planned3}</th>
+          <th className="text-right font-normal">{say.took}</th>
+          <th className="text-right font-normal">{say.failed}</th>
         </tr>
       </thead>
       <tbody>
@@ -207,7 +214,7 @@ function ThingTable({ rows }: { rows: readonly ThingRow[] }) {
             </th>
             <td className="text-right">{row.planned > 0 ? showMinutes(row.planned) : "–"}</td>
             <td className="text-right">
-              {row.actual > 0 ? showMinutes(row.actual) : "not logged"}
+              {row.actual > 0 ? showMinutes(row.actual) : say.notLogged}
             </td>
             <td className="text-right">{row.lost}</td>
           </tr>
@@ -227,7 +234,7 @@ const titleIn = ({ planned: { document } }: StationData, id: string): string => 
 function stepRows(data: StationData, { steps }: RunLog): StepRow[] {
   const titles = new Map((data.run?.inserted ?? []).map(({ step }) => [step.id, step.title]));
   return steps.map(({ id, planned, actual, putIn }) => ({
-    name: putIn ? `${titles.get(id) ?? id} (put in)` : titleIn(data, id),
+    name: putIn ? lookBackStationWords().putIn(titles.get(id), id) : titleIn(data, id),
     thing: data.planned.document.steps.find((step) => step.id === id)?.thing,
     planned,
     actual,

@@ -2,6 +2,7 @@ import Link from "next/link";
 import { showDate } from "@/ui/dates.ts";
 import { SureButton } from "@/ui/sure-button.tsx";
 import { eraseNamesNow } from "./look-back-actions.ts";
+import { namesKeptWords } from "./words.ts";
 
 interface Props {
   readonly classId: string;
@@ -13,24 +14,23 @@ interface Props {
 
 /** How long what participants typed is kept, and the way to be rid of it at once. */
 export function NamesKept({ classId, over, until }: Props) {
+  const say = namesKeptWords();
   return (
     <section className="mt-6">
-      <h2 className="mb-1 text-lg">Names</h2>
+      <h2 className="mb-1 text-lg">{say.names}</h2>
       <p>
-        {until === null
-          ? "Names and the texts of decals are kept until you erase them."
-          : `Names and the texts of decals are erased on ${showDate(until)}.`}{" "}
-        Minutes, counts and notes stay.{" "}
+        {until === null ? say.namesAndTheTexts : say.namesAndTheTexts2(showDate(until))}{" "}
+        {say.minutesCountsAndNotesStay}{" "}
         <Link className="verb" href="/settings">
-          How long they are kept
+          {say.howLongTheyAreKept}
         </Link>
       </p>
       {over && (
         <SureButton
-          label="Erase the names of this class now"
-          warning="Names, texts, the drawings of both, addresses and undo go, and the class’s links end. They cannot be brought back; kits can no longer be cut again."
-          yes="Erase them"
-          no="Keep them"
+          label={say.eraseTheNames}
+          warning={say.namesTextsTheDrawings}
+          yes={say.eraseThem}
+          no={say.keepThem}
           act={eraseNamesNow.bind(null, classId)}
         />
       )}

@@ -6,9 +6,11 @@ import { Field } from "@/ui/field.tsx";
 import { PictureField } from "@/ui/picture-field.tsx";
 import { useAct } from "@/ui/use-act.ts";
 import { addNote } from "./look-back-actions.ts";
+import { newNoteWords } from "./words.ts";
 
 /** Something to remember of the class, with a picture where one says more. */
 export function NewNote({ classId }: { classId: string }) {
+  const say = newNoteWords();
   const [note, setNote] = useState("");
   const [picture, setPicture] = useState<string | null>(null);
   const { busy, said, act } = useAct();
@@ -18,8 +20,8 @@ export function NewNote({ classId }: { classId: string }) {
   };
   return (
     <section className="mt-6" aria-busy={busy}>
-      <h2 className="mb-2 text-lg">A note, or a picture</h2>
-      <Field label="What to remember">
+      <h2 className="mb-2 text-lg">{say.aNoteOrAPicture}</h2>
+      <Field label={say.whatToRemember}>
         {(props) => (
           <textarea
             {...props}
@@ -33,8 +35,8 @@ export function NewNote({ classId }: { classId: string }) {
       </Field>
       <div className="mt-2">
         <PictureField
-          label="A picture"
-          alt="The picture of this note"
+          label={say.aPicture}
+          alt={say.thePictureOfThisNote}
           id={picture}
           onChange={setPicture}
         />
@@ -46,7 +48,7 @@ export function NewNote({ classId }: { classId: string }) {
           act(() => addNote(classId, { note, ...(picture ? { picture } : {}) }), empty)
         }
       >
-        Keep the note
+        {say.keepTheNote}
       </Button>
       {said && (
         <p role="alert" className="mt-2 text-brick">

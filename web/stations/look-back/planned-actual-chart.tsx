@@ -2,6 +2,7 @@
  * Planned (hollow) and actual (solid) minutes side by side: a table whose cells are drawn to one
  * scale, so that it reads, prints and narrows like one.
  */
+import { plannedActualChartWords } from "./words.ts";
 export interface ChartRow {
   readonly name: string;
   readonly planned: number;
@@ -12,6 +13,7 @@ const minutes = (value: number): string =>
   value < 9.95 ? value.toFixed(1) : String(Math.round(value));
 
 export function PlannedActualChart({ rows, name }: { rows: readonly ChartRow[]; name: string }) {
+  const say = plannedActualChartWords();
   const most = Math.max(1, ...rows.flatMap(({ planned, actual }) => [planned, actual]));
   const width = (value: number) => `${((100 * value) / most).toFixed(1)}%`;
   return (
@@ -20,18 +22,19 @@ export function PlannedActualChart({ rows, name }: { rows: readonly ChartRow[]; 
       <thead className="text-soft text-sm">
         <tr>
           <th scope="col" className="w-[34%] py-1 pr-3 text-left font-normal">
-            <span className="sr-only">What</span>
+            <span className="sr-only">{say.what}</span>
           </th>
           <th scope="col" className="py-1 text-left font-normal" aria-hidden>
             <span className="mr-1.5 inline-block h-2.5 w-5 border-[1.5px] border-elm align-baseline" />{" "}
-            planned <span className="mr-1.5 ml-3 inline-block h-2.5 w-5 bg-elm align-baseline" />{" "}
-            actual
+            {say.planned}{" "}
+            <span className="mr-1.5 ml-3 inline-block h-2.5 w-5 bg-elm align-baseline" />{" "}
+            {say.actual}
           </th>
           <th scope="col" className="w-[4.5rem] py-1 text-right font-normal">
-            planned
+            {say.planned}
           </th>
           <th scope="col" className="w-[4.5rem] py-1 text-right font-normal">
-            actual
+            {say.actual}
           </th>
         </tr>
       </thead>

@@ -1,6 +1,7 @@
 import type { RunLog } from "@elm-basket/core/look-back/run-log.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { labelOf } from "@/stations/frame/labels.ts";
+import { waitedWords } from "./words.ts";
 
 const MOST_SHOWN = 6;
 
@@ -14,24 +15,25 @@ export function Waited({
   labels: Readonly<Record<string, string>>;
   titleOf: (step: string) => string;
 }) {
+  const say = waitedWords();
   const waits = [...taught.waits]
     .filter(({ minutes }) => minutes >= 0.5)
     .sort((a, b) => b.minutes * b.seats - a.minutes * a.seats);
   if (waits.length === 0 && taught.stood.length === 0) return null;
   return (
     <section className="mt-6">
-      <h2 className="mb-1 text-lg">Who waited for what</h2>
+      <h2 className="mb-1 text-lg">{say.whoWaited}</h2>
       <ul>
         {taught.stood.map(({ step, minutes }) => (
           <li key={`stood ${step}`} className="border-rule border-b py-1.5">
-            The room stood {showMinutes(minutes)} at <b>{titleOf(step)}</b>: dried, or held.
+            {say.theRoomStood(showMinutes(minutes))} <b>{titleOf(step)}</b>
+            {say.driedOrHeld}
           </li>
         ))}
         {waits.slice(0, MOST_SHOWN).map(({ step, seats, minutes, longest }) => (
           <li key={step} className="border-rule border-b py-1.5">
-            <b>{titleOf(step)}</b>: {seats === 1 ? "one who was done" : `${seats} who were done`}{" "}
-            waited {showMinutes(Math.max(1, Math.round(minutes)))}{" "}
-            {seats === 1 ? "" : "each, on average"}
+            <b>{titleOf(step)}</b>: {say.oneWhoWasDone(seats)} {say.waited}{" "}
+            {showMinutes(Math.max(1, Math.round(minutes)))} {say.eachOnAverage(seats)}
             {longest.minutes >= 1 && seats > 1
               ? `; ${labelOf(labels, longest.seat)} ${showMinutes(Math.round(longest.minutes))}`
               : ""}
@@ -39,9 +41,7 @@ export function Waited({
           </li>
         ))}
       </ul>
-      <p className="mt-1 text-soft text-sm">
-        Of those only who said done on a phone, or were marked on the stage.
-      </p>
+      <p className="mt-1 text-soft text-sm">{say.ofThoseOnlyWhoSaid}</p>
     </section>
   );
 }

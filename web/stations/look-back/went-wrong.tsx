@@ -3,6 +3,7 @@ import { byCause, type RunLog } from "@elm-basket/core/look-back/run-log.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
 import type { StationData } from "@/stations/frame/load.ts";
+import { wentWrongWords } from "./words.ts";
 
 const MOST_SHOWN = 12;
 
@@ -19,6 +20,7 @@ export function WentWrong({
   taught: RunLog;
   lost: readonly { readonly seat: string; readonly reason: string }[];
 }) {
+  const w = wentWrongWords();
   const labels = labelsOf(data.planned.plan);
   const { document } = data.planned;
   const titleOf = (id: string | null) => {
@@ -38,40 +40,53 @@ export function WentWrong({
     <div className="mt-6 grid gap-x-10 gap-y-6 md:grid-cols-2">
       {taught.flaws.length + lost.length > 0 && (
         <section>
-          <h2 className="mb-1 text-lg">Flaws</h2>
+          <h2 className="mb-1 text-lg">{w.flaws}</h2>
           <Causes
-            title="In the class"
+            title={w.inTheClass}
             rows={taught.flaws.map(({ seat, step, reason }) => ({
               reason,
               who: `${labelOf(labels, seat)}${step ? `, ${titleOf(step)}` : ""}`,
             }))}
           />
           <Causes
-            title="Before it"
+            title={w.beforeIt}
             rows={lost.map(({ seat, reason }) => ({ reason, who: labelOf(labels, seat) }))}
           />
         </section>
       )}
       {steps.length > 0 && (
         <section>
-          <h2 className="mb-1 text-lg">Stuck</h2>
+          <h2 className="mb-1 text-lg">{w.stuck}</h2>
           <ul>
             {steps.map((step) => {
               const own = taught.stuck.filter((one) => one.step === step);
               const known = own.flatMap(({ minutes }) => (minutes === null ? [] : [minutes]));
               return (
                 <li key={step} className="border-rule border-b py-2">
-                  <b>{titleOf(step)}</b>: {own.length} {own.length === 1 ? "time" : "times"}
+                  <b>{titleOf(step)}</b>
+                  {w.text(own.length)}
                   {known.length > 0 &&
-                    `, ${showMinutes(Math.max(1, Math.round(known.reduce((sum, minutes) => sum + minutes, 0) / known.length)))} each until it went on`}
+                    w.eachUntilItWent(
+                      showMinutes(
+                        Math.max(
+                          1,
+                          Math.round(
+                            known.reduce((sum, minutes) => sum + minutes, 0) / known.length,
+                          ),
+                        ),
+                      ),
+                    )}
                   <p className="text-soft text-sm">
-                    {own
-                      .slice(0, MOST_SHOWN)
-                      .map(
-                        ({ seat, what }) => `${labelOf(labels, seat)}${what ? ` (${what})` : ""}`,
-                      )
-                      .join(", ")}
-                    {own.length > MOST_SHOWN ? ` and ${own.length - MOST_SHOWN} more` : ""}
+                    {w.more(
+                      own
+                        .slice(0, MOST_SHOWN)
+                        .map(
+                          ({ seat, what }) => `${labelOf(labels, seat)}${what ? ` (${what})` : ""}`,
+                        )
+                        .join(", "),
+                      own.length,
+                      MOST_SHOWN,
+                    )}
                   </p>
                 </li>
               );
@@ -81,11 +96,11 @@ export function WentWrong({
       )}
       {taught.felt.length > 0 && (
         <section>
-          <h2 className="mb-1 text-lg">Participants say</h2>
+          <h2 className="mb-1 text-lg">{w.participantsSay}</h2>
           <ul>
             {byCause(taught.felt.map(({ what }) => what)).map(({ cause, count }) => (
               <li key={cause} className="border-rule border-b py-1.5">
-                {cause} {count > 1 && <b>{count} times</b>}
+                {cause} {count > 1 && <b>{w.times(count)}</b>}
               </li>
             ))}
           </ul>
@@ -93,7 +108,7 @@ export function WentWrong({
       )}
       {notes.length > 0 && (
         <section>
-          <h2 className="mb-1 text-lg">Noted</h2>
+          <h2 className="mb-1 text-lg">{w.noted}</h2>
           <ul>
             {notes.map(({ step, note, picture }) => (
               <li key={`${step} ${note} ${picture}`} className="border-rule border-b py-2">
@@ -108,7 +123,7 @@ export function WentWrong({
                     {/* biome-ignore lint/performance/noImgElement: it is small already, and only its studio may read it */}
                     <img
                       src={`/pictures/${picture}`}
-                      alt={note || "A picture of the class"}
+                      alt={w.aPictureOfTheClass(note)}
                       loading="lazy"
                       className="max-h-48 border border-rule"
                     />
@@ -130,6 +145,7 @@ function Causes({
   title: string;
   rows: readonly { readonly reason: string; readonly who: string }[];
 }) {
+  const say = wentWrongWords();
   if (rows.length === 0) return null;
   return (
     <>
@@ -137,10 +153,11 @@ function Causes({
       <ul>
         {byCause(rows.map(({ reason }) => reason)).map(({ cause, count }) => (
           <li key={cause} className="border-rule border-b py-1.5">
-            <b>{cause}</b>, {count} {count === 1 ? "time" : "times"}
+            <b>{cause}</b>
+            {say.text2(count)}
             <p className="text-soft text-sm">
               {rows
-                .filter(({ reason }) => (reason || "not said") === cause)
+                .filter(({ reason }) => say.notSaid(reason) === cause)
                 .slice(0, MOST_SHOWN)
                 .map(({ who }) => who)
                 .join("; ")}

@@ -7,9 +7,11 @@ import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import dynamic from "next/dynamic";
 import { useState } from "react";
 import { Choice } from "@/ui/choice.tsx";
-import { Fetching, insist } from "@/ui/fetched.tsx";
+import { Fetching } from "@/ui/fetched.tsx";
+import { insist } from "@/ui/insist.ts";
 import type { DesignPiece } from "./design-piece.ts";
 import type { Dashed } from "./use-dashed.ts";
+import { blankDrawingWords } from "./words.ts";
 
 /** A blank has one of them, and perhaps a second. */
 const CreaseDrawing = dynamic(
@@ -42,20 +44,21 @@ interface Props {
  * The blank as a pattern sheet. Curved ones have a second sheet: laid flat, or where they crease.
  */
 export function BlankDrawing(props: Props) {
+  const say = blankDrawingWords();
   const [sheet, setSheet] = useState<"front" | "second">("front");
   const reading = readFace(props.blank);
   if (heightOfBlank(reading) === 0) return <FlatDrawing {...props} />;
-  const second = reading.taper ? "Laid flat" : reading.bulge ? "Where it creases" : null;
+  const second = reading.taper ? say.laidFlat : reading.bulge ? say.whereItCreases : null;
   return (
     <>
       {second && (
         <div className="mb-2 flex justify-center">
           <Choice
-            label="Drawing"
+            label={say.drawing}
             value={sheet}
             onChange={setSheet}
             options={[
-              ["front", "From the front"],
+              ["front", say.fromTheFront],
               ["second", second],
             ]}
           />

@@ -4,16 +4,17 @@ import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { snipLines, TAPE_BEYOND_MM } from "@elm-basket/core/blanks/snips.ts";
 import { polygonsPath } from "@elm-basket/core/geometry/path.ts";
 import { boxHeight, boxOf, boxWidth, growBox } from "@elm-basket/core/geometry/polygon.ts";
-import { counted } from "@elm-basket/core/units/counted.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { DesignPiece } from "./design-piece.ts";
 import { DRAWN_PX } from "./flat-drawing.tsx";
+import { creaseDrawingWords } from "./words.ts";
 
-const WORDS = {
-  creases: (n: number) => (n === 1 ? "1 piece creases" : `${n} pieces crease`),
-  borderline: (n: number) => (n === 1 ? "1 is borderline" : `${n} are borderline`),
-  lies: (n: number) => (n === 1 ? "1 lies down" : `${n} lie down`),
-} as const;
+const words = () =>
+  ({
+    creases: (n: number) => creaseDrawingWords().n1PieceCreasesPiecesCrease(n),
+    borderline: (n: number) => (n === 1 ? "1 is borderline" : `${n} are borderline`),
+    lies: (n: number) => creaseDrawingWords().n1LiesDownLieDown(n),
+  }) as const;
 const EDGE = {
   creases: "var(--color-brick)",
   borderline: "var(--color-ochre)",
@@ -30,11 +31,10 @@ export function CreaseDrawing({
   unit: LengthUnit;
   pieces: readonly DesignPiece[];
 }) {
+  const say = creaseDrawingWords();
   const { bulge } = readFace(blank);
   if (!bulge || pieces.length === 0)
-    return (
-      <p className="py-10 text-center text-soft">The crease map comes with the first names.</p>
-    );
+    return <p className="py-10 text-center text-soft">{say.theCreaseMapComes}</p>;
   const read = pieces.map((piece) => ({ piece, ...creaseOf(piece.polygon, bulge.largestPatch) }));
   const tape = growBox(boxOf(pieces.map(({ polygon }) => polygon)), TAPE_BEYOND_MM);
   const snips = snipLines(
@@ -42,7 +42,7 @@ export function CreaseDrawing({
     2 * bulge.largestPatch,
   );
   const px = Math.max(boxWidth(tape) * 1.1, boxHeight(tape) * 1.2) / DRAWN_PX;
-  const count = (verdict: keyof typeof WORDS) =>
+  const count = (verdict: keyof ReturnType<typeof words>) =>
     read.filter((row) => row.verdict === verdict).length;
   return (
     <figure>
@@ -50,7 +50,12 @@ export function CreaseDrawing({
         viewBox={`${tape.minX - 10 * px} ${tape.minY - 10 * px} ${boxWidth(tape) + 20 * px} ${boxHeight(tape) + 20 * px}`}
         className="max-h-[500px] w-full"
         role="img"
-        aria-label={`Crease map: ${WORDS.creases(count("creases"))}, ${WORDS.borderline(count("borderline"))}, ${WORDS.lies(count("lies"))}; ${counted(snips.length, "snip")}`}
+        aria-label={say.creaseMap(
+          words().creases(count("creases")),
+          words().borderline(count("borderline")),
+          words().lies(count("lies")),
+          snips.length,
+        )}
       >
         <rect
           x={tape.minX}
@@ -100,12 +105,13 @@ export function CreaseDrawing({
         ))}
       </svg>
       <figcaption className="mt-2 text-center text-soft text-sm">
-        {(["creases", "borderline", "lies"] as const)
-          .filter((verdict) => count(verdict) > 0)
-          .map((verdict) => WORDS[verdict](count(verdict)))
-          .join(", ")}
-        . Dashed blue: snip the tape from its edge up to there, lay each tab down by itself. A piece
-        lies down up to ⌀ {showLength(2 * bulge.largestPatch, unit)}.
+        {say.dashedBlueSnipTheTape(
+          (["creases", "borderline", "lies"] as const)
+            .filter((verdict) => count(verdict) > 0)
+            .map((verdict) => words()[verdict](count(verdict)))
+            .join(", "),
+          showLength(2 * bulge.largestPatch, unit),
+        )}
       </figcaption>
     </figure>
   );

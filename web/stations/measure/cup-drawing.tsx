@@ -16,6 +16,7 @@ import { Dimension, Hatch } from "@/ui/dimension.tsx";
 import type { DesignPiece } from "./design-piece.ts";
 import { DRAWN_PX } from "./flat-drawing.tsx";
 import { type Dashed, useDashed } from "./use-dashed.ts";
+import { cupDrawingWords } from "./words.ts";
 
 /**
  * How much the ellipses of rim and foot are opened, as a share of their radius: seen a little from
@@ -42,6 +43,7 @@ export function CupDrawing({
   widest: number;
   dashed: Dashed | null;
 }) {
+  const say = cupDrawingWords();
   const [turnDeg, setTurn] = useState(0);
   const turn = (turnDeg * Math.PI) / 180;
   const reading = useMemo(() => readFace(blank), [blank]);
@@ -69,7 +71,12 @@ export function CupDrawing({
         viewBox={`${-width / 2 - 84 * px} ${-62 * px} ${width + 130 * px} ${height + foot + 118 * px}`}
         className="max-h-[520px] w-full"
         role="img"
-        aria-label={`${blank.name} from the front, in true proportion, ${showLength(width, unit)} by ${showLength(height, unit)}, turned by ${turnDeg}°`}
+        aria-label={say.fromTheFrontInTrue(
+          blank.name,
+          showLength(width, unit),
+          showLength(height, unit),
+          turnDeg,
+        )}
         data-true-width={width}
         data-true-height={height}
       >
@@ -116,7 +123,7 @@ export function CupDrawing({
             strokeWidth={4 * px}
             paintOrder="stroke"
           >
-            {`${showLength(reading.shape.rimClearance, unit)} clear of the rim`}
+            {say.clearOfTheRim(showLength(reading.shape.rimClearance, unit))}
           </text>
         )}
         <Dimension
@@ -139,14 +146,14 @@ export function CupDrawing({
             from={box.minX}
             to={box.maxX}
             at={height + foot + 30 * px}
-            text={`looks ${showLength(boxWidth(box), unit)}`}
+            text={say.looks(showLength(boxWidth(box), unit))}
             px={px}
           />
         )}
       </svg>
       <figcaption className="mt-1 grid justify-items-center gap-1 text-soft text-sm">
         <label className="flex min-h-11 flex-wrap items-center gap-3">
-          turn it
+          {say.turnIt}
           <input
             type="range"
             min={-MOST_TURN}
@@ -155,7 +162,7 @@ export function CupDrawing({
             value={turnDeg}
             onChange={(event) => setTurn(Number(event.target.value))}
             className="w-56 border-0 bg-transparent p-0"
-            aria-label="Turn the blank, degrees"
+            aria-label={say.turnTheBlankDegrees}
           />
           <span className="w-12 text-ink">{turnDeg}°</span>
           <button
@@ -164,13 +171,11 @@ export function CupDrawing({
             onClick={() => setTurn(0)}
             disabled={turnDeg === 0}
           >
-            front
+            {say.front}
           </button>
         </label>
         {widest > 0 && (
-          <span data-visible-share>
-            {Math.round(share * 100)} % of the widest design is in view from here.
-          </span>
+          <span data-visible-share>{say.ofTheWidestDesign(Math.round(share * 100))}</span>
         )}
       </figcaption>
     </figure>

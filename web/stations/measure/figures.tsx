@@ -5,13 +5,15 @@ import { viewOnCup } from "@elm-basket/core/blanks/straight-cup.ts";
 import { endRise } from "@elm-basket/core/blanks/tapered-cup.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import { FigureRow } from "@/ui/reckoned.tsx";
+import { figuresWords } from "./words.ts";
 
-const RULE_WORDS = {
-  small: "pieces up to four inches: a quarter inch a side",
-  board: "boards and trays: half an inch a side",
-  sign: "signs: an inch a side",
-  byHand: "set by hand",
-} as const;
+const ruleWords = () =>
+  ({
+    small: figuresWords().piecesUpToFourInches,
+    board: figuresWords().boardsAndTraysHalf,
+    sign: figuresWords().signsAnInchASide,
+    byHand: figuresWords().setByHand,
+  }) as const;
 
 /** Every figure of the blank, with the sum behind it. */
 export function Figures({
@@ -25,6 +27,7 @@ export function Figures({
   widest: number;
   tallest: number;
 }) {
+  const say = figuresWords();
   const reading = readFace(blank);
   const { shape } = reading;
   const show = (mm: number) => showLength(mm, unit);
@@ -34,106 +37,106 @@ export function Figures({
   return (
     <>
       <FigureRow
-        name="Face"
+        name={figuresWords().faceName}
         reckoning={{
-          title: `Face ${show(reading.width)} × ${show(reading.height)}`,
+          title: say.face(show(reading.width), show(reading.height)),
           lines:
             shape.kind === "straightCup"
               ? [
-                  { what: "Radius of the cup", value: show(shape.diameter / 2) },
+                  { what: say.radiusOfTheCup, value: show(shape.diameter / 2) },
                   {
-                    what: "Way round",
-                    value: `${shape.wrapAngle}° = ${((shape.wrapAngle * Math.PI) / 180).toFixed(3)} rad`,
+                    what: say.wayRound,
+                    value: say.rad(shape.wrapAngle, ((shape.wrapAngle * Math.PI) / 180).toFixed(3)),
                   },
-                  { what: "Width = radius × angle", value: show(reading.width) },
+                  { what: figuresWords().widthIs, value: show(reading.width) },
                   {
-                    what: "Height − rim − foot",
+                    what: say.heightRimFoot,
                     value: `${show(shape.height)} − ${show(shape.rimClearance)} − ${show(shape.footClearance)}`,
                   },
                 ]
               : [
-                  { what: "Width as measured", value: show(reading.width) },
-                  { what: "Height as measured", value: show(reading.height) },
+                  { what: say.widthAsMeasured, value: show(reading.width) },
+                  { what: say.heightAsMeasured, value: show(reading.height) },
                 ],
-          rule:
-            shape.kind === "straightCup"
-              ? "A straight cup unrolls to a rectangle: the width along the wall is the radius times the angle. Measure with a soft tape laid on the curve."
-              : "The part that may carry the design: inside a groove, a frame, below a handle.",
-          rounding: "For showing only; the sums keep hundredths of a millimetre.",
+          rule: say.aStraightCupUnrolls(shape.kind),
+          rounding: figuresWords().forShowingOnly,
         }}
       >
-        {show(reading.width)} × {show(reading.height)}
+        {say.text(show(reading.width), show(reading.height))}
       </FigureRow>
       <FigureRow
-        name="Margin a side"
+        name={figuresWords().marginASide}
         reckoning={{
-          title: `Margin ${show(reading.marginMm)}`,
+          title: say.margin(show(reading.marginMm)),
           lines: [
             {
-              what: "Longest side of the face",
+              what: say.longestSideOfTheFace,
               value: show(Math.max(reading.width, reading.height)),
             },
-            { what: "Rule", value: RULE_WORDS[reading.marginRule] },
+            { what: say.rule, value: ruleWords()[reading.marginRule] },
             ...Object.entries(MARGIN_RULES).map(([rule, mm]) => ({
-              what: RULE_WORDS[rule as keyof typeof RULE_WORDS],
+              what: ruleWords()[rule as keyof ReturnType<typeof ruleWords>],
               value: show(mm),
             })),
           ],
-          rule: "Equal gaps on opposite sides look right. More where flowers or a bow are added later.",
-          school: blank.margin.rule === "bySize" ? "By the size of the piece" : "Chosen by hand",
+          rule: say.equalGapsOnOppositeSides,
+          school: say.byTheSize(blank.margin.rule),
         }}
       >
         {show(reading.marginMm)}
       </FigureRow>
       <FigureRow
-        name="For the design"
+        name={figuresWords().forTheDesign}
         reckoning={{
           title:
             shape.kind === "round"
-              ? `Circle of ${show(usableW)}`
+              ? say.circleOf(show(usableW))
               : `${show(usableW)} × ${show(usableH)}`,
           lines: [
-            { what: "Face", value: `${show(reading.width)} × ${show(reading.height)}` },
-            { what: "Less the margin, twice", value: `2 × ${show(reading.marginMm)}` },
+            { what: say.face2, value: `${show(reading.width)} × ${show(reading.height)}` },
+            { what: say.lessTheMarginTwice, value: `2 × ${show(reading.marginMm)}` },
           ],
-          rule:
-            shape.kind === "round"
-              ? "On a round face the corners of a rectangle decide, not its width: the design is fitted by its least enclosing circle."
-              : "What is left inside the margin.",
+          rule: say.onARoundFace(shape.kind),
         }}
       >
         {shape.kind === "round" ? `⌀ ${show(usableW)}` : `${show(usableW)} × ${show(usableH)}`}
       </FigureRow>
       {widest > 0 && (
-        <FigureRow name="Widest design now">
-          {show(widest)} × {show(tallest)}
+        <FigureRow name={figuresWords().widestDesignNow}>
+          {say.text(show(widest), show(tallest))}
         </FigureRow>
       )}
       {(reading.spread.across || reading.spread.down) && (
         <FigureRow
-          name="Planned with the smallest"
+          name={figuresWords().plannedWithTheSmallest}
           reckoning={{
-            title: "The smallest of the measured pieces",
+            title: say.theSmallestOfTheMeasured,
             lines: [
               ...(reading.spread.across
                 ? [
                     {
-                      what: "Across, smallest to largest",
-                      value: `${show(reading.spread.across.smallest)} to ${show(reading.spread.across.largest)}`,
+                      what: say.acrossSmallestToLargest,
+                      value: say.to(
+                        show(reading.spread.across.smallest),
+                        show(reading.spread.across.largest),
+                      ),
                     },
                   ]
                 : []),
               ...(reading.spread.down
                 ? [
                     {
-                      what: "Height, smallest to largest",
-                      value: `${show(reading.spread.down.smallest)} to ${show(reading.spread.down.largest)}`,
+                      what: say.heightSmallestToLargest,
+                      value: say.to(
+                        show(reading.spread.down.smallest),
+                        show(reading.spread.down.largest),
+                      ),
                     },
                   ]
                 : []),
-              { what: "Pieces measured", value: String(blank.specimens.length) },
+              { what: say.piecesMeasured, value: String(blank.specimens.length) },
             ],
-            rule: "Hand-made and blown things differ from piece to piece: a decal made for the smallest fits on all.",
+            rule: say.handMadeAndBlownThings,
           }}
         >
           {reading.spread.across
@@ -145,24 +148,24 @@ export function Figures({
         <FigureRow
           name={reading.taper.warped ? "Cut straight it would rise" : "The ends rise by"}
           reckoning={{
-            title: `${show(endRise(reading.taper.baseline, widest))} off level`,
+            title: say.offLevel(show(endRise(reading.taper.baseline, widest))),
             lines: [
-              { what: "Slope from rim to foot", value: show(reading.taper.sector.slant) },
+              { what: say.slopeFromRimToFoot, value: show(reading.taper.sector.slant) },
               {
-                what: "Radius of the wider edge, laid flat",
+                what: say.radiusOfTheWiderEdge,
                 value: show(reading.taper.sector.outerRadius),
               },
               {
-                what: "Angle all round, laid flat",
+                what: say.angleAllRoundLaidFlat,
                 value: `${((reading.taper.sector.angle * 180) / Math.PI).toFixed(1)}°`,
               },
-              { what: "Radius L of the design's baseline", value: show(reading.taper.baseline) },
+              { what: say.radiusLOfTheDesigns, value: show(reading.taper.baseline) },
               {
-                what: "Rise = L (1 − cos(w ÷ 2L))",
+                what: figuresWords().riseIs,
                 value: show(endRise(reading.taper.baseline, widest)),
               },
             ],
-            rule: "A tapered wall laid flat is a piece of ring. What is cut straight runs off its circle; bent to the ring it runs level, and lengths on the baseline are kept.",
+            rule: figuresWords().aTaperedWall,
           }}
         >
           {show(endRise(reading.taper.baseline, widest))}
@@ -170,64 +173,64 @@ export function Figures({
       )}
       {reading.bulge && (
         <FigureRow
-          name="Widest piece that lies down"
+          name={figuresWords().widestPiece}
           reckoning={{
             title: Number.isFinite(reading.bulge.largestPatch)
-              ? `A piece of ⌀ ${show(2 * reading.bulge.largestPatch)}`
-              : "No limit",
+              ? say.aPiece(show(2 * reading.bulge.largestPatch))
+              : say.noLimit,
             lines: [
-              { what: "Radius across", value: show(reading.bulge.radiusAcross) },
+              { what: say.radiusAcross, value: show(reading.bulge.radiusAcross) },
               {
-                what: "Radius down the wall",
+                what: say.radiusDownTheWall,
                 value: Number.isFinite(reading.bulge.radiusDown)
                   ? show(reading.bulge.radiusDown)
-                  : "straight",
+                  : figuresWords().straight,
               },
-              { what: "Vinyl and tape give", value: "1 %" },
+              { what: say.vinylAndTapeGive, value: "1 %" },
               {
-                what: "Radius = √(6 × 1 % × across × down)",
+                what: figuresWords().radiusIs,
                 value: Number.isFinite(reading.bulge.largestPatch)
                   ? show(reading.bulge.largestPatch)
-                  : "no limit",
+                  : say.noLimit2,
               },
             ],
-            rule: "On a face curved both ways a flat patch is too long at its edge. Pressing takes up about one per cent; a wider plate, or a closed ring round a wider patch, creases. Open arms are only as wide as they are.",
+            rule: figuresWords().onAFaceCurved,
           }}
         >
           {Number.isFinite(reading.bulge.largestPatch)
             ? `⌀ ${show(2 * reading.bulge.largestPatch)}`
-            : "no limit"}
+            : say.noLimit2}
         </FigureRow>
       )}
       {view && reading.cup && (
         <>
           <FigureRow
-            name="Seen from the front"
+            name={figuresWords().seenFromTheFront}
             reckoning={{
-              title: `${Math.round(view.visibleShare * 100)} % of the widest design is in view`,
+              title: say.ofTheWidestDesign(Math.round(view.visibleShare * 100)),
               lines: [
-                { what: "Width on the wall", value: show(widest) },
+                { what: say.widthOnTheWall, value: show(widest) },
                 {
-                  what: "Angle = width ÷ radius",
+                  what: figuresWords().angleIs,
                   value: `${((view.angle * 180) / Math.PI).toFixed(1)}°`,
                 },
                 {
-                  what: "Seen from the front",
-                  value: `2 × ${show(reading.cup.radius)} × sin(half the angle) = ${show(view.chord)}`,
+                  what: say.seenFromTheFront,
+                  value: say.n2SinHalfTheAngle(show(reading.cup.radius), show(view.chord)),
                 },
                 {
-                  what: "Letters at the edge look",
-                  value: `${Math.round(view.edgeForeshortening * 100)} % as wide`,
+                  what: say.lettersAtTheEdgeLook,
+                  value: say.asWide(Math.round(view.edgeForeshortening * 100)),
                 },
               ],
-              rule: "Up to half the way round everything is in view, though narrowed at the edges. Beyond 120° a name cannot be read from one side.",
+              rule: say.upToHalfTheWay,
             }}
           >
             {Math.round(view.visibleShare * 100)} %
           </FigureRow>
-          <FigureRow name="The widest looks">{show(view.chord)}</FigureRow>
-          <FigureRow name="Letters at the edge look">
-            {Math.round(view.edgeForeshortening * 100)} % as wide
+          <FigureRow name={figuresWords().theWidestLooks}>{show(view.chord)}</FigureRow>
+          <FigureRow name={figuresWords().lettersAtTheEdge}>
+            {say.asWide(Math.round(view.edgeForeshortening * 100))}
           </FigureRow>
         </>
       )}

@@ -8,6 +8,7 @@ import { useMemo } from "react";
 import { Dimension, Hatch } from "@/ui/dimension.tsx";
 import type { DesignPiece } from "./design-piece.ts";
 import { type Dashed, useDashed } from "./use-dashed.ts";
+import { flatDrawingWords } from "./words.ts";
 
 /** Pixels the drawing is about wide: strokes and lettering are set for this. */
 export const DRAWN_PX = 560;
@@ -24,6 +25,7 @@ export function FlatDrawing({
   pieces: readonly DesignPiece[];
   dashed: Dashed | null;
 }) {
+  const say = flatDrawingWords();
   const reading = useMemo(() => readFace(blank), [blank]);
   const whole = faceOutline(readFace({ ...blank, reserve: [] }).face);
   const box = boxOfPoints(whole);
@@ -36,7 +38,11 @@ export function FlatDrawing({
         viewBox={`${box.minX - 64 * px} ${box.minY - 50 * px} ${width + 88 * px} ${height + 74 * px}`}
         className="max-h-[545px] w-full"
         role="img"
-        aria-label={`${blank.name}, drawn in true proportion, ${showLength(width, unit)} by ${showLength(height, unit)}`}
+        aria-label={say.drawnInTrueProportion(
+          blank.name,
+          showLength(width, unit),
+          showLength(height, unit),
+        )}
         data-true-width={width}
         data-true-height={height}
       >
@@ -94,8 +100,7 @@ export function FlatDrawing({
         />
       </svg>
       <figcaption className="mt-2 text-center text-soft text-sm">
-        True proportion. Hatched: no vinyl. Dashed: where the design may go.{" "}
-        {pieces.length > 0 ? "Shown: the widest design of the set." : ""}
+        {say.trueProportionHatchedNoVinyl(pieces.length)}
       </figcaption>
     </figure>
   );

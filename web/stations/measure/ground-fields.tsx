@@ -14,24 +14,25 @@ import { LengthField, NumberField } from "@/ui/fields.tsx";
 import { Rows } from "@/ui/rows.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { Section } from "./section.tsx";
+import { groundFieldsWords } from "./words.ts";
 
-const WORK_WORDS: Readonly<Record<Ground["what"], string>> = {
-  none: "nothing",
-  seal: "sealed",
-  stain: "stained",
-  paint: "painted",
-};
-const BY_WORDS: Readonly<Record<Ground["by"], string>> = {
-  bought: "bought like that",
-  host: "by you, before the class",
-  class: "in the class",
-};
-const FACE_WORDS: Readonly<Record<Ground["faces"], string>> = {
-  front: "the face",
-  both: "both faces",
-  inside: "inside, as a jar",
-  back: "behind, as clear plastic",
-};
+const workWords = (): Readonly<Record<Ground["what"], string>> => ({
+  none: groundFieldsWords().nothing,
+  seal: groundFieldsWords().sealed,
+  stain: groundFieldsWords().stained,
+  paint: groundFieldsWords().painted,
+});
+const byWords = (): Readonly<Record<Ground["by"], string>> => ({
+  bought: groundFieldsWords().boughtLike,
+  host: groundFieldsWords().byYouBeforeTheClass,
+  class: groundFieldsWords().inTheClass,
+});
+const faceWords = (): Readonly<Record<Ground["faces"], string>> => ({
+  front: groundFieldsWords().theFace,
+  both: groundFieldsWords().bothFaces,
+  inside: groundFieldsWords().insideAsAJar,
+  back: groundFieldsWords().behindAsClearPlastic,
+});
 
 interface Props {
   readonly blank: Blank;
@@ -43,6 +44,7 @@ interface Props {
 
 /** What the blank gets before any film lies on it, and the frame round it. */
 export function GroundFields({ blank, ground, unit, onChange }: Props) {
+  const say = groundFieldsWords();
   const { said, because, ...read } = ground;
   const set = (patch: Partial<Ground>, label: string) =>
     onChange({ ...blank, ground: { ...read, ...patch } }, label);
@@ -50,7 +52,11 @@ export function GroundFields({ blank, ground, unit, onChange }: Props) {
   const done = ground.what !== "none" && ground.by !== "bought";
   return (
     <Section
-      title={`Made ready: ${ground.what === "none" ? "as it comes" : `${WORK_WORDS[ground.what]}, ${BY_WORDS[ground.by]}`}`}
+      title={say.madeReady(
+        ground.what === "none"
+          ? say.asItComes
+          : `${workWords()[ground.what]}, ${byWords()[ground.by]}`,
+      )}
       open={done}
     >
       <p className="text-soft text-sm">
@@ -61,49 +67,49 @@ export function GroundFields({ blank, ground, unit, onChange }: Props) {
             <button
               type="button"
               className="verb min-h-9"
-              onClick={() => onChange(unsaid, "Made ready as usual")}
+              onClick={() => onChange(unsaid, say.madeReadyAsUsual)}
             >
-              As is usual for it
+              {say.asIsUsual}
             </button>
           </>
         )}
       </p>
       <SelectField
-        label="Before the film it is"
+        label={say.beforeTheFilm}
         value={ground.what}
-        words={GROUND_WORKS.map((what) => [what, WORK_WORDS[what]] as const)}
-        onChange={(what) => set({ what }, "What the blank gets")}
+        words={GROUND_WORKS.map((what) => [what, workWords()[what]] as const)}
+        onChange={(what) => set({ what }, say.whatTheBlankGets)}
       />
       {ground.what !== "none" && (
         <>
           <SelectField
-            label="That is done"
+            label={say.thatIsDone}
             value={ground.by}
-            words={GROUND_BY.map((by) => [by, BY_WORDS[by]] as const)}
-            onChange={(by) => set({ by }, "Who makes blanks ready")}
+            words={GROUND_BY.map((by) => [by, byWords()[by]] as const)}
+            onChange={(by) => set({ by }, say.whoMakesBlanksReady)}
           />
           <div className="grid grid-cols-2 gap-3">
             <NumberField
-              label="Coats"
+              label={say.coats}
               value={ground.coats}
               least={1}
               most={6}
-              onChange={(coats) => set({ coats }, "Coats on the blank")}
+              onChange={(coats) => set({ coats }, say.coatsOnTheBlank)}
             />
             <SelectField
-              label="On"
+              label={say.on}
               value={ground.faces}
-              words={GROUND_FACES.map((face) => [face, FACE_WORDS[face]] as const)}
-              onChange={(faces) => set({ faces }, "Faces of the blank")}
+              words={GROUND_FACES.map((face) => [face, faceWords()[face]] as const)}
+              onChange={(faces) => set({ faces }, say.facesOfTheBlank)}
             />
           </div>
         </>
       )}
       {isWood(blank.material) && (
         <CheckField
-          label="sanded first"
+          label={say.sandedFirst}
           checked={ground.sand}
-          onChange={(sand) => set({ sand }, sand ? "Sanded" : "Left rough")}
+          onChange={(sand) => set({ sand }, say.sandedLeftRough(sand))}
         />
       )}
       {"width" in blank.shape && <FrameFields blank={blank} unit={unit} onChange={onChange} />}
@@ -111,22 +117,23 @@ export function GroundFields({ blank, ground, unit, onChange }: Props) {
   );
 }
 
-const FIXED_WORDS: Readonly<Record<Frame["fixed"], string>> = {
-  glued: "glued on",
-  loose: "loose, so that it comes out",
-};
-const FINISH_WORDS: Readonly<Record<Frame["finish"], string>> = {
-  raw: "left raw",
-  stained: "stained",
-  painted: "painted",
-};
-const FRAME_BY: Readonly<Record<Frame["by"], string>> = {
-  bought: "bought ready",
-  host: "by you, before",
-  class: "in the class",
-};
+const fixedWords = (): Readonly<Record<Frame["fixed"], string>> => ({
+  glued: groundFieldsWords().gluedOn,
+  loose: groundFieldsWords().looseSoThatItComes,
+});
+const finishWords = (): Readonly<Record<Frame["finish"], string>> => ({
+  raw: groundFieldsWords().leftRaw,
+  stained: groundFieldsWords().stained,
+  painted: groundFieldsWords().painted,
+});
+const frameBy = (): Readonly<Record<Frame["by"], string>> => ({
+  bought: groundFieldsWords().boughtReady,
+  host: groundFieldsWords().byYouBefore,
+  class: groundFieldsWords().inTheClass,
+});
 
 function FrameFields({ blank, unit, onChange }: Omit<Props, "ground">) {
+  const say = groundFieldsWords();
   const { frame, ...bare } = blank;
   const set = (patch: Partial<Frame>, label: string) =>
     frame && onChange({ ...blank, frame: { ...frame, ...patch } }, label);
@@ -144,76 +151,76 @@ function FrameFields({ blank, unit, onChange }: Omit<Props, "ground">) {
       <button
         type="button"
         className="verb min-h-11 justify-self-start"
-        onClick={() => onChange({ ...blank, frame: start }, "A frame round it")}
+        onClick={() => onChange({ ...blank, frame: start }, say.aFrameRound)}
       >
-        Put a frame round it
+        {say.putAFrameRound}
       </button>
     );
   return (
     <div className="grid gap-3 border-rule border-t pt-2">
       <div className="grid grid-cols-2 gap-3">
         <LengthField
-          label="Width of a strip"
+          label={say.widthOfAStrip}
           mm={frame.strip}
           unit={unit}
-          onChange={(strip) => set({ strip }, "Width of the frame")}
+          onChange={(strip) => set({ strip }, say.widthOfTheFrame)}
         />
         <LengthField
-          label="Covers of the face"
+          label={say.coversOfTheFace}
           mm={frame.ledge}
           unit={unit}
           allowZero
-          onChange={(ledge) => set({ ledge }, "Ledge of the frame")}
+          onChange={(ledge) => set({ ledge }, say.ledgeOfTheFrame)}
         />
         <SelectField
-          label="The frame is"
+          label={say.theFrame}
           value={frame.fixed}
-          words={FIXED_WORDS}
-          onChange={(fixed) => set({ fixed }, "Frame glued or loose")}
+          words={fixedWords()}
+          onChange={(fixed) => set({ fixed }, say.frameGluedOrLoose)}
         />
         <SelectField
-          label="Its strips are"
+          label={say.itsStrips}
           value={frame.finish}
-          words={FINISH_WORDS}
-          onChange={(finish) => set({ finish }, "Finish of the frame")}
+          words={finishWords()}
+          onChange={(finish) => set({ finish }, say.finishOfTheFrame)}
         />
         <SelectField
-          label="Made"
+          label={say.made}
           value={frame.by}
-          words={FRAME_BY}
-          onChange={(by) => set({ by }, "Who makes the frame")}
+          words={frameBy()}
+          onChange={(by) => set({ by }, say.whoMakesTheFrame)}
         />
         <LengthField
-          label="Strips are sold in lengths of"
+          label={say.stripsAreSoldInLengths}
           mm={frame.sold}
           unit={unit}
-          onChange={(sold) => set({ sold }, "Length of strips")}
+          onChange={(sold) => set({ sold }, say.lengthOfStrips)}
         />
         <LengthField
-          label="The saw takes"
+          label={say.theSawTakes}
           mm={frame.kerf}
           unit={unit}
           allowZero
-          onChange={(kerf) => set({ kerf }, "Width of the saw")}
+          onChange={(kerf) => set({ kerf }, say.widthOfTheSaw)}
         />
       </div>
       <button
         type="button"
         className="verb min-h-11 justify-self-start"
-        onClick={() => onChange(bare, "No frame")}
+        onClick={() => onChange(bare, say.noFrame)}
       >
-        no frame
+        {say.noFrame2}
       </button>
     </div>
   );
 }
 
-const PART_WORDS: Readonly<Record<Finishing["kind"], string>> = {
-  rings: "rings and key ring",
-  twine: "twine or cord",
-  ribbon: "ribbon",
-  hanger: "a hanger",
-};
+const partWords = (): Readonly<Record<Finishing["kind"], string>> => ({
+  rings: groundFieldsWords().ringsAndKeyRing,
+  twine: groundFieldsWords().twineOrCord,
+  ribbon: groundFieldsWords().ribbon,
+  hanger: groundFieldsWords().aHanger,
+});
 
 interface FinishingProps {
   readonly parts: readonly Finishing[];
@@ -227,14 +234,15 @@ interface FinishingProps {
 
 /** What is put on it in the end. */
 export function FinishingFields({ parts, because, said, shape, unit, onChange }: FinishingProps) {
+  const say = groundFieldsWords();
   const fresh = (kind: Finishing["kind"]): Finishing =>
     kind === "rings" ? { kind, tassel: true } : kind === "twine" ? { kind, beads: 0 } : { kind };
   return (
     <Section
       title={
         parts.length === 0
-          ? "Put on in the end: nothing"
-          : `Put on in the end: ${parts.map(({ kind }) => PART_WORDS[kind]).join(", ")}`
+          ? say.putOnInTheEnd
+          : say.putOnInTheEnd2(parts.map(({ kind }) => partWords()[kind]).join(", "))
       }
       open={parts.length > 0}
     >
@@ -247,9 +255,9 @@ export function FinishingFields({ parts, because, said, shape, unit, onChange }:
               <button
                 type="button"
                 className="verb min-h-9"
-                onClick={() => onChange(undefined, "Finishing as usual")}
+                onClick={() => onChange(undefined, say.finishingAsUsual)}
               >
-                As is usual for it
+                {say.asIsUsual}
               </button>
             </>
           )}
@@ -259,42 +267,42 @@ export function FinishingFields({ parts, because, said, shape, unit, onChange }:
         rows={parts}
         className="grid gap-2 border-rule border-b pb-3"
         out={{
-          name: (i) => `Leave out ${PART_WORDS[parts[i]?.kind ?? "hanger"]}`,
-          words: "leave out",
-          label: "A finishing part removed",
+          name: (i) => say.leaveOut(partWords()[parts[i]?.kind ?? "hanger"]),
+          words: say.leaveOut2,
+          label: say.aFinishingPartRemoved,
         }}
         onChange={(next, label) => onChange(next, label)}
       >
         {(part, set) => (
           <>
             <SelectField
-              label="Put on"
+              label={say.putOn}
               value={part.kind}
-              words={FINISHINGS.map((kind) => [kind, PART_WORDS[kind]] as const)}
-              onChange={(kind) => set(fresh(kind), "Finishing part")}
+              words={FINISHINGS.map((kind) => [kind, partWords()[kind]] as const)}
+              onChange={(kind) => set(fresh(kind), say.finishingPart)}
             />
             {part.kind === "rings" && (
               <CheckField
-                label="with a tassel"
+                label={say.withATassel}
                 checked={part.tassel}
-                onChange={(tassel) => set({ ...part, tassel }, "Tassel")}
+                onChange={(tassel) => set({ ...part, tassel }, say.tassel)}
               />
             )}
             {(part.kind === "twine" || part.kind === "ribbon") && (
               <LengthField
-                label="Length of each"
+                label={say.lengthOfEach}
                 mm={part.mm ?? loopMm(shape)}
                 unit={unit}
-                onChange={(mm) => set({ ...part, mm }, "Length of the twine")}
+                onChange={(mm) => set({ ...part, mm }, say.lengthOfTheTwine)}
               />
             )}
             {part.kind === "twine" && (
               <NumberField
-                label="Beads"
+                label={say.beads}
                 value={part.beads}
                 least={0}
                 most={200}
-                onChange={(beads) => set({ ...part, beads }, "Beads")}
+                onChange={(beads) => set({ ...part, beads }, say.beads)}
               />
             )}
           </>
@@ -304,9 +312,9 @@ export function FinishingFields({ parts, because, said, shape, unit, onChange }:
         <button
           type="button"
           className="verb min-h-11 justify-self-start"
-          onClick={() => onChange([...parts, fresh("twine")], "Another finishing part")}
+          onClick={() => onChange([...parts, fresh("twine")], say.anotherFinishingPart)}
         >
-          Put something on
+          {say.putSomething}
         </button>
       )}
     </Section>

@@ -8,19 +8,21 @@ import { LengthField, TextField } from "@/ui/fields.tsx";
 import { Rows } from "@/ui/rows.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { Section } from "./section.tsx";
+import { limitsFieldsWords } from "./words.ts";
 
-const KEEP_OUT_WORDS: Record<KeepOut["kind"], string> = {
-  groove: "groove",
-  seam: "seam",
-  hole: "hole",
-  knob: "knob",
-  other: "something else",
-};
-const HANDLE_WORDS = {
-  drinker: "facing the drinker",
-  guest: "facing the guest opposite",
-  both: "on both sides, twice the vinyl",
-} as const;
+const keepOutWords = (): Record<KeepOut["kind"], string> => ({
+  groove: limitsFieldsWords().groove,
+  seam: limitsFieldsWords().seam,
+  hole: limitsFieldsWords().hole,
+  knob: limitsFieldsWords().knob,
+  other: limitsFieldsWords().somethingElse,
+});
+const handleWords = () =>
+  ({
+    drinker: limitsFieldsWords().facingTheDrinker,
+    guest: limitsFieldsWords().facingTheGuestOpposite,
+    both: limitsFieldsWords().onBothSidesTwice,
+  }) as const;
 
 interface Props {
   readonly blank: Blank;
@@ -51,40 +53,41 @@ export function LimitsFields({
 }
 
 function HandleField({ blank, unit, cupSide, onChange }: Props & { cupSide: HandleSchool }) {
+  const say = limitsFieldsWords();
   const { handle } = blank;
   const set = (school: string) => {
     const { handle: _, ...rest } = blank;
     const found = HANDLE_SCHOOLS.find((one) => one === school);
     onChange(
       found ? { ...blank, handle: { school: found, clear: handle?.clear ?? 20 } } : rest,
-      "Handle",
+      say.handle,
     );
   };
   return (
     <Section
-      title={handle ? `Handle: ${HANDLE_WORDS[handle.school]}` : "Handle: none"}
+      title={handle ? say.handle2(handleWords()[handle.school]) : say.handleNone}
       open={!!handle}
     >
       <SelectField
-        label="The design lies"
-        hint="Schools differ: so that the drinker reads it, or whoever sits opposite. The seat's hand decides on which side the handle is."
+        label={say.theDesignLies}
+        hint={say.schoolsDiffer}
         value={handle?.school ?? ""}
         words={[
-          ["", "no handle"] as const,
+          ["", say.noHandle] as const,
           ...[cupSide, ...HANDLE_SCHOOLS.filter((one) => one !== cupSide)].map(
-            (one) => [one, `${HANDLE_WORDS[one]}${one === cupSide ? ", your way" : ""}`] as const,
+            (one) => [one, say.text(handleWords()[one], one, cupSide)] as const,
           ),
         ]}
         onChange={set}
       />
       {handle && (
         <LengthField
-          label="Clear of the middle of the handle"
+          label={say.clearOfTheMiddle}
           mm={handle.clear}
           unit={unit}
           allowZero
           onChange={(clear) =>
-            onChange({ ...blank, handle: { ...handle, clear } }, "Clear of the handle")
+            onChange({ ...blank, handle: { ...handle, clear } }, say.clearOfTheHandle)
           }
         />
       )}
@@ -93,6 +96,7 @@ function HandleField({ blank, unit, cupSide, onChange }: Props & { cupSide: Hand
 }
 
 function KeepOutsField({ blank, unit, onChange }: Props) {
+  const say = limitsFieldsWords();
   const set = (keepOuts: KeepOut[], label: string) => onChange({ ...blank, keepOuts }, label);
   const add = () =>
     set(
@@ -100,78 +104,74 @@ function KeepOutsField({ blank, unit, onChange }: Props) {
         ...blank.keepOuts,
         { kind: "hole", form: "round", x: 0, y: 0, width: 6, height: 6, clearance: 3 },
       ],
-      "One more keep-out",
+      say.oneMoreKeepOut,
     );
   return (
     <Section
-      title={
-        blank.keepOuts.length === 0
-          ? "Holes, grooves, seams: none"
-          : `Keep clear of ${blank.keepOuts.length}`
-      }
+      title={say.holesGroovesSeamsNoneKeep(blank.keepOuts.length)}
       open={blank.keepOuts.length > 0}
     >
       <Rows
         rows={blank.keepOuts}
         className="grid grid-cols-2 gap-2 border-rule border-b pb-3"
         out={{
-          name: (i) => `Remove keep-out ${i + 1}`,
-          words: "remove",
-          label: "A keep-out removed",
+          name: (i) => say.removeKeepOut(i),
+          words: say.remove,
+          label: say.aKeepOutRemoved,
         }}
         onChange={set}
       >
         {(row, change, i) => {
-          const edit = (patch: Partial<typeof row>) => change({ ...row, ...patch }, "Keep-out");
+          const edit = (patch: Partial<typeof row>) => change({ ...row, ...patch }, say.keepOut);
           return (
             <>
               <select
-                aria-label={`Kind of keep-out ${i + 1}`}
+                aria-label={say.kindOfKeepOut(i)}
                 value={row.kind}
                 onChange={(event) => edit({ kind: event.target.value as KeepOut["kind"] })}
               >
-                {Object.entries(KEEP_OUT_WORDS).map(([kind, words]) => (
+                {Object.entries(keepOutWords()).map(([kind, words]) => (
                   <option key={kind} value={kind}>
                     {words}
                   </option>
                 ))}
               </select>
               <select
-                aria-label={`Form of keep-out ${i + 1}`}
+                aria-label={say.formOfKeepOut(i)}
                 value={row.form}
                 onChange={(event) => edit({ form: event.target.value as KeepOut["form"] })}
               >
-                <option value="round">round</option>
-                <option value="rect">straight sides</option>
+                <option value="round">{say.round}</option>
+                <option value="rect">{say.straightSides}</option>
               </select>
               <LengthField
-                label="Right of the middle"
+                label={say.rightOfTheMiddle}
                 signed
                 mm={row.x}
                 unit={unit}
                 onChange={(x) => edit({ x })}
               />
               <LengthField
-                label="Below the middle"
+                label={say.belowTheMiddle}
                 signed
                 mm={row.y}
                 unit={unit}
                 onChange={(y) => edit({ y })}
               />
               <LengthField
-                label="Width"
+                label={say.width}
                 mm={row.width}
                 unit={unit}
                 onChange={(width) => edit({ width })}
               />
               <LengthField
-                label="Height"
+                label={say.height}
                 mm={row.height}
                 unit={unit}
                 onChange={(height) => edit({ height })}
               />
               <LengthField
-                label="Keep away"
+                label={say.keepAway}
                 mm={row.clearance}
                 unit={unit}
                 allowZero
@@ -183,7 +183,7 @@ function KeepOutsField({ blank, unit, onChange }: Props) {
       </Rows>
       {blank.keepOuts.length < 20 && (
         <button type="button" className="verb justify-self-start" onClick={add}>
-          Add something to keep clear of
+          {say.addSomethingToKeepClear}
         </button>
       )}
     </Section>
@@ -191,41 +191,38 @@ function KeepOutsField({ blank, unit, onChange }: Props) {
 }
 
 function ReserveField({ blank, unit, onChange }: Props) {
+  const say = limitsFieldsWords();
   const set = (reserve: Reserve[], label: string) => onChange({ ...blank, reserve }, label);
   return (
     <Section
-      title={
-        blank.reserve.length === 0
-          ? "Space for twine, flowers: none"
-          : `Space kept for later: ${blank.reserve.length}`
-      }
+      title={say.spaceForTwineFlowersNone(blank.reserve.length)}
       open={blank.reserve.length > 0}
     >
       <Rows
         rows={blank.reserve}
         className="grid grid-cols-2 gap-2 border-rule border-b pb-3"
-        out={{ name: (i) => `Remove space ${i + 1}`, words: "remove", label: "Space given back" }}
+        out={{ name: (i) => say.removeSpace(i), words: say.remove, label: say.spaceGivenBack }}
         onChange={set}
       >
         {(row, change) => {
           const edit = (patch: Partial<typeof row>) =>
-            change({ ...row, ...patch }, "Space for later");
+            change({ ...row, ...patch }, say.spaceForLater);
           return (
             <>
               <SelectField
-                label="At the"
+                label={say.atThe}
                 value={row.side}
                 words={SIDES.map((side) => [side, side] as const)}
                 onChange={(side) => edit({ side })}
               />
               <LengthField
-                label="Keep free"
+                label={say.keepFree}
                 mm={row.mm}
                 unit={unit}
                 onChange={(mm) => edit({ mm })}
               />
               <TextField
-                label="For"
+                label={say.forSaid}
                 value={row.what}
                 maxLength={80}
                 onChange={(what) => edit({ what })}
@@ -239,10 +236,10 @@ function ReserveField({ blank, unit, onChange }: Props) {
           type="button"
           className="verb justify-self-start"
           onClick={() =>
-            set([...blank.reserve, { side: "top", mm: 15, what: "" }], "Space kept for later")
+            set([...blank.reserve, { side: "top", mm: 15, what: "" }], say.spaceKeptForLater)
           }
         >
-          Keep space for something
+          {say.keepSpaceForSomething}
         </button>
       )}
     </Section>
@@ -251,6 +248,7 @@ function ReserveField({ blank, unit, onChange }: Props) {
 
 /** Hand-made blanks differ: measure several, plan with the smallest. */
 function SpecimensField({ blank, unit, onChange }: Props) {
+  const say = limitsFieldsWords();
   const set = (specimens: Specimen[], label: string) => onChange({ ...blank, specimens }, label);
   const first = blank.specimens[blank.specimens.length - 1];
   const size =
@@ -262,44 +260,37 @@ function SpecimensField({ blank, unit, onChange }: Props) {
           ? Math.max(blank.shape.topDiameter, blank.shape.bottomDiameter)
           : 80;
   return (
-    <Section
-      title={
-        blank.specimens.length === 0
-          ? "Pieces measured one by one: none"
-          : `Pieces measured: ${blank.specimens.length}, the smallest counts`
-      }
-      open={blank.specimens.length > 0}
-    >
+    <Section title={say.piecesMeasured(blank.specimens.length)} open={blank.specimens.length > 0}>
       <Rows
         rows={blank.specimens}
         className="grid grid-cols-[1fr_1fr_auto] items-end gap-2"
         out={{
-          name: (i) => `Remove piece ${i + 1}`,
-          words: "remove",
-          label: "A measured piece removed",
+          name: (i) => say.removePiece(i),
+          words: say.remove,
+          label: say.aMeasuredPieceRemoved,
         }}
         onChange={set}
       >
         {(row, change, i) => {
           const edit = (patch: Partial<typeof row>) =>
-            change({ ...row, ...patch }, "A measured piece");
+            change({ ...row, ...patch }, say.aMeasuredPiece);
           return (
             <>
               <LengthField
-                label={i === 0 ? "Across" : ""}
-                name={`Piece ${i + 1} across`}
+                label={say.across(i)}
+                name={limitsFieldsWords().pieceAcross(i + 1)}
                 mm={row.across}
                 unit={unit}
                 onChange={(across) => edit({ across })}
               />
               <LengthField
-                label={i === 0 ? "Height" : ""}
-                name={`Piece ${i + 1} height`}
+                label={say.height2(i)}
+                name={limitsFieldsWords().pieceHeight(i + 1)}
                 mm={row.down ?? 0}
                 unit={unit}
                 allowZero
                 onChange={(down) =>
-                  change(down > 0 ? { ...row, down } : { across: row.across }, "A measured piece")
+                  change(down > 0 ? { ...row, down } : { across: row.across }, say.aMeasuredPiece)
                 }
               />
             </>
@@ -310,10 +301,10 @@ function SpecimensField({ blank, unit, onChange }: Props) {
         type="button"
         className="verb justify-self-start"
         onClick={() =>
-          set([...blank.specimens, { ...(first ?? { across: size }) }], "One more measured piece")
+          set([...blank.specimens, { ...(first ?? { across: size }) }], say.oneMoreMeasuredPiece)
         }
       >
-        Measure {blank.specimens.length === 0 ? "a piece" : "one more"}
+        {say.measure(blank.specimens.length)}
       </button>
     </Section>
   );

@@ -22,17 +22,19 @@ import type { TrialRow } from "@/data/trials.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { ShapeFields, shapeAs } from "@/stations/frame/shape-fields.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
-import { Fetching, insist } from "@/ui/fetched.tsx";
+import { Fetching } from "@/ui/fetched.tsx";
 import { Field } from "@/ui/field.tsx";
 import { LengthField, TextField } from "@/ui/fields.tsx";
+import { insist } from "@/ui/insist.ts";
 import { SelectField } from "@/ui/select-field.tsx";
-import { SHAPE_WORDS } from "../frame/shape-words.ts";
+import { shapeWords } from "../frame/shape-words.ts";
 import { BlankDrawing } from "./blank-drawing.tsx";
 import { Figures } from "./figures.tsx";
 import { FinishingFields, GroundFields } from "./ground-fields.tsx";
 import { LimitsFields } from "./limits-fields.tsx";
 import { SurfaceAdvice } from "./surface-advice.tsx";
 import type { Dashed } from "./use-dashed.ts";
+import { measureBenchWords } from "./words.ts";
 
 /** Of classes to which each brings a piece. */
 const OwnPieces = dynamic(
@@ -40,13 +42,14 @@ const OwnPieces = dynamic(
   { loading: Fetching },
 );
 
-const MARGIN_WORDS = {
-  bySize: "by the size of the piece",
-  small: "a quarter inch a side",
-  board: "half an inch a side",
-  sign: "an inch a side",
-  byHand: "by hand",
-} as const;
+const marginWords = () =>
+  ({
+    bySize: measureBenchWords().byTheSize,
+    small: measureBenchWords().aQuarterInchASide,
+    board: measureBenchWords().halfAnInchASide,
+    sign: measureBenchWords().anInchASide,
+    byHand: measureBenchWords().byHand,
+  }) as const;
 
 interface Props {
   readonly classId: string;
@@ -98,6 +101,7 @@ export function MeasureBench({
   dashed,
   children,
 }: Props) {
+  const say = measureBenchWords();
   const editor = usePart<Blank>(
     classId,
     `blank:${thing}`,
@@ -136,59 +140,59 @@ export function MeasureBench({
       onFocusCapture={() => void reader()}
     >
       <section className="grid grid-cols-[minmax(0,1fr)] content-start gap-3 lg:row-span-2">
-        <h2 className="text-lg">The blank</h2>
+        <h2 className="text-lg">{say.theBlank}</h2>
         <TextField
-          label="What it is"
+          label={say.whatIt}
           maxLength={120}
-          required="Say what it is, such as mug or board."
+          required={say.sayWhatItIsSuch}
           value={blank.name}
-          onChange={(name) => change({ ...blank, name }, "Name of the blank")}
+          onChange={(name) => change({ ...blank, name }, say.nameOfTheBlank)}
         />
         <SelectField
-          label="Shape"
+          label={say.shape}
           value={shape.kind}
-          words={SHAPE_WORDS}
+          words={shapeWords()}
           onChange={(kind: ShapeKind) =>
-            change({ ...blank, shape: shapeAs(kind, shape), specimens: [] }, "Shape of the blank")
+            change({ ...blank, shape: shapeAs(kind, shape), specimens: [] }, say.shapeOfTheBlank)
           }
         />
         <ShapeFields key={shape.kind} shape={shape} unit={unit} onChange={setShape} />
         {refused && (
           <p role="alert" className="text-brick text-sm">
-            Not taken: {refused}.
+            {say.notTaken(refused)}
           </p>
         )}
         <SelectField
-          label="Margin"
+          label={say.margin}
           value={blank.margin.rule}
-          words={MARGIN_WORDS}
+          words={marginWords()}
           onChange={(rule) =>
             change(
               {
                 ...blank,
                 margin: rule === "byHand" ? { rule, mm: readFace(blank).marginMm } : { rule },
               },
-              "Margin rule",
+              say.marginRule,
             )
           }
         />
         {blank.margin.rule === "byHand" && (
           <LengthField
-            label="Margin a side"
+            label={say.marginASide}
             mm={blank.margin.mm}
             unit={unit}
             allowZero
-            onChange={(mm) => change({ ...blank, margin: { rule: "byHand", mm } }, "Margin")}
+            onChange={(mm) => change({ ...blank, margin: { rule: "byHand", mm } }, say.margin)}
           />
         )}
         <div className="grid grid-cols-[minmax(0,1fr)_72px] gap-3">
           <SelectField
-            label="Made of"
+            label={say.madeOf}
             value={blank.material}
             words={MATERIAL_WORDS}
-            onChange={(material) => change({ ...blank, material }, "Material")}
+            onChange={(material) => change({ ...blank, material }, say.material)}
           />
-          <Field label="Colour">
+          <Field label={say.colour}>
             {(props) => (
               <input
                 {...props}
@@ -196,7 +200,7 @@ export function MeasureBench({
                 className="h-10 w-full p-1"
                 value={blank.colour}
                 onChange={(event) =>
-                  change({ ...blank, colour: event.target.value }, "Colour of the blank")
+                  change({ ...blank, colour: event.target.value }, say.colourOfTheBlank)
                 }
               />
             )}
@@ -237,14 +241,11 @@ export function MeasureBench({
                       one.id === thing ? { ...one, brought: event.target.checked } : one,
                     ),
                   },
-                  "Brought from home",
+                  say.broughtFromHome,
                 )
               }
             />
-            <span>
-              Each brings their own, and measures it. This one stands for those that are not
-              measured yet.
-            </span>
+            <span>{say.eachBringsTheirOwn}</span>
           </label>
         )}
         {own && (
@@ -265,7 +266,7 @@ export function MeasureBench({
       </section>
       <section>
         <Figures blank={blank} unit={unit} widest={widest} tallest={tallest} />
-        <h2 className="mt-6 text-lg">Findings</h2>
+        <h2 className="mt-6 text-lg">{say.findings}</h2>
         {children}
       </section>
       <div className="lg:col-span-2">

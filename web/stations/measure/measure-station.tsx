@@ -15,6 +15,7 @@ import { upperHalves } from "@/stations/frame/stored-faces.ts";
 import { dashedOf } from "./dashed.ts";
 import { MeasureBench } from "./measure-bench.tsx";
 import type { Dashed } from "./use-dashed.ts";
+import { measureStationWords } from "./words.ts";
 
 export async function MeasureStation({
   id,
@@ -86,7 +87,7 @@ export async function MeasureStation({
                 stationOf(code) === "measure" && (where.thing ?? thing) === thing,
             ) ?? null) as never
           }
-          quiet="Nothing to report about the blank."
+          quiet={measureStationWords().nothingToReportAbout}
         />
       </MeasureBench>
     </>

@@ -11,7 +11,8 @@ import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { ShapeFields, shapeAs } from "@/stations/frame/shape-fields.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { SelectField } from "@/ui/select-field.tsx";
-import { SHAPE_WORDS } from "../frame/shape-words";
+import { shapeWords } from "../frame/shape-words";
+import { ownPiecesWords } from "./words.ts";
 
 interface Props {
   readonly classId: string;
@@ -27,6 +28,7 @@ const MOST_SHOWN = 60;
 
 /** What each seat brings: measured by them through their link, or typed here. */
 export function OwnPieces({ classId, document, thing, blank, version, labels, unit }: Props) {
+  const say = ownPiecesWords();
   const editor = usePart<ClassDocument["seats"]>(
     classId,
     "seats",
@@ -42,7 +44,7 @@ export function OwnPieces({ classId, document, thing, blank, version, labels, un
   const measured = bringing.filter((seat) => seat.things?.[thing]?.shape).length;
   const put = (id: string, shape: Blank["shape"] | undefined, label: string) => {
     if (shape && !ownFace(blank, shape)) {
-      setRefused("These measures leave no face for a design.");
+      setRefused(say.theseMeasuresLeaveNoFace);
       return;
     }
     setRefused("");
@@ -52,13 +54,9 @@ export function OwnPieces({ classId, document, thing, blank, version, labels, un
     );
   };
   return (
-    <section aria-label="What seats bring" className="mt-3">
-      <h3 className="font-bold">
-        {measured} of {bringing.length} measured
-      </h3>
-      <p className="text-soft text-sm">
-        They measure by the link at Letter, and you take it there; or type what they tell you.
-      </p>
+    <section aria-label={say.whatSeatsBring} className="mt-3">
+      <h3 className="font-bold">{say.ofMeasured(measured, bringing.length)}</h3>
+      <p className="text-soft text-sm">{say.theyMeasureByTheLink}</p>
       <ul className="mt-1 border-rule border-t">
         {bringing.slice(0, MOST_SHOWN).map((seat) => {
           const shape = seat.things?.[thing]?.shape;
@@ -71,12 +69,12 @@ export function OwnPieces({ classId, document, thing, blank, version, labels, un
               <div className="flex items-center justify-between gap-3">
                 <span className="min-w-0">
                   <b className="[overflow-wrap:anywhere]">
-                    {labels[seat.seat] ?? `seat ${seat.seat}`}
+                    {say.seat(labels[seat.seat], seat.seat)}
                   </b>{" "}
                   <span className={`text-sm ${shape ? "text-soft" : "text-ochre"}`}>
                     {shape
-                      ? `${showSize(frontSize(shape), unit)}, ${SHAPE_WORDS[shape.kind]}`
-                      : "not measured"}
+                      ? `${showSize(frontSize(shape), unit)}, ${shapeWords()[shape.kind]}`
+                      : say.notMeasured}
                   </span>
                 </span>
                 <button
@@ -85,20 +83,20 @@ export function OwnPieces({ classId, document, thing, blank, version, labels, un
                   aria-expanded={inHand}
                   onClick={() => setOpen(inHand ? null : seat.seat)}
                 >
-                  {inHand ? "close" : shape ? "change" : "measure"}
+                  {inHand ? say.close : shape ? say.change : say.measure}
                 </button>
               </div>
               {inHand && (
                 <div className="grid gap-3 py-2">
                   <SelectField
-                    label="Shape of this piece"
+                    label={say.shapeOfThisPiece}
                     value={(shape ?? blank.shape).kind}
-                    words={SHAPE_WORDS}
+                    words={shapeWords()}
                     onChange={(kind) =>
                       put(
                         seat.seat,
                         shapeAs(kind, shape ?? blank.shape),
-                        `Piece of ${labels[seat.seat] ?? seat.seat}`,
+                        say.pieceOf(labels[seat.seat], seat.seat),
                       )
                     }
                   />
@@ -107,12 +105,12 @@ export function OwnPieces({ classId, document, thing, blank, version, labels, un
                     shape={shape ?? blank.shape}
                     unit={unit}
                     onChange={(next) =>
-                      put(seat.seat, next, `Piece of ${labels[seat.seat] ?? seat.seat}`)
+                      put(seat.seat, next, say.pieceOf(labels[seat.seat], seat.seat))
                     }
                   />
                   {refused && (
                     <p role="alert" className="text-brick text-sm">
-                      Not taken: {refused}
+                      {say.notTaken(refused)}
                     </p>
                   )}
                   {shape && (
@@ -123,11 +121,11 @@ export function OwnPieces({ classId, document, thing, blank, version, labels, un
                         put(
                           seat.seat,
                           undefined,
-                          `Piece of ${labels[seat.seat] ?? seat.seat} not measured`,
+                          say.pieceOfNotMeasured(labels[seat.seat], seat.seat),
                         )
                       }
                     >
-                      as the one drawn here
+                      {say.asTheOneDrawnHere}
                     </button>
                   )}
                 </div>
@@ -137,9 +135,7 @@ export function OwnPieces({ classId, document, thing, blank, version, labels, un
         })}
       </ul>
       {bringing.length > MOST_SHOWN && (
-        <p className="text-soft text-sm">
-          The first {MOST_SHOWN} of {bringing.length}. The others are measured by their link.
-        </p>
+        <p className="text-soft text-sm">{say.theFirstOfTheOthers(MOST_SHOWN, bringing.length)}</p>
       )}
       <SaveNote editor={editor} />
     </section>

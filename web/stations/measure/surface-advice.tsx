@@ -31,24 +31,27 @@ import type { TrialRow } from "@/data/trials.ts";
 import { NumberField } from "@/ui/fields.tsx";
 import { FilmDot, SeverityMark } from "@/ui/marks.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { surfaceAdviceWords } from "./words.ts";
 
-const WASHING_WORDS = {
-  none: "is not washed",
-  hand: "is washed by hand",
-  dishwasher: "goes in a dishwasher",
-} as const;
+const washingWords = () =>
+  ({
+    none: surfaceAdviceWords().isNotWashed,
+    hand: surfaceAdviceWords().isWashedByHand,
+    dishwasher: surfaceAdviceWords().goesInADishwasher,
+  }) as const;
 const TONE: Record<Verdict, string> = {
   suits: "text-elm-dark",
   perhaps: "text-ochre",
   unsuited: "text-brick",
 };
 
-const FOOD_WORDS = {
-  none: "no food or drink touches it",
-  drink: "is drunk from",
-  served: "has food on it (plate, board, tray)",
-  worked: "works with food (rolling pin, spoon)",
-} as const;
+const foodWords = () =>
+  ({
+    none: surfaceAdviceWords().noFoodOrDrinkTouches,
+    drink: surfaceAdviceWords().isDrunk,
+    served: surfaceAdviceWords().hasFoodOnItPlate,
+    worked: surfaceAdviceWords().worksWithFoodRollingPin,
+  }) as const;
 
 interface Props {
   readonly use: Use;
@@ -79,32 +82,33 @@ export function SurfaceAdvice({
   onChange,
   onTechnique,
 }: Props) {
+  const say = surfaceAdviceWords();
   const food = foodOf(use, { shape, material });
   const caution = foodCaution(food);
   const judged = { ...use, paintedOver: use.paintedOver || isPainted(technique) };
   return (
     <section className="border-rule border-t pt-5">
-      <h2 className="mb-3 text-xl">What it will go through</h2>
+      <h2 className="mb-3 text-xl">{say.whatItWillGoThrough}</h2>
       <div className="grid gap-x-10 gap-y-6 md:grid-cols-[260px_1fr]">
         <div className="grid content-start gap-3">
           <SelectField
-            label="Made as"
+            label={say.madeAs}
             hint={TECHNIQUE_WORDS[technique].what}
             value={technique}
             words={TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)}
             onChange={onTechnique}
           />
           <SelectField
-            label="It"
+            label={say.it}
             value={use.washing}
-            words={WASHING_WORDS}
-            onChange={(washing) => onChange({ ...use, washing }, "Washing")}
+            words={washingWords()}
+            onChange={(washing) => onChange({ ...use, washing }, say.washing)}
           />
           <SelectField
-            label="Food"
+            label={say.food}
             value={food}
-            words={FOOD_WORDS}
-            onChange={(food) => onChange({ ...use, food }, "Food")}
+            words={foodWords()}
+            onChange={(food) => onChange({ ...use, food }, say.food)}
           />
           {caution && (
             <p className="flex items-start gap-2 text-sm">
@@ -112,19 +116,21 @@ export function SurfaceAdvice({
             </p>
           )}
           <NumberField
-            label="Should hold, months"
+            label={say.shouldHoldMonths}
             value={use.months}
             least={1}
             most={240}
-            onChange={(months) => onChange({ ...use, months }, "How long it holds")}
+            onChange={(months) => onChange({ ...use, months }, say.howLongItHolds)}
           />
           <label className="flex min-h-11 items-center gap-2">
             <input
               type="checkbox"
               checked={use.outdoors}
-              onChange={(event) => onChange({ ...use, outdoors: event.target.checked }, "Outdoors")}
+              onChange={(event) =>
+                onChange({ ...use, outdoors: event.target.checked }, say.outdoors)
+              }
             />{" "}
-            stands outdoors
+            {say.standsOutdoors}
           </label>
         </div>
         <div>
@@ -150,7 +156,7 @@ export function SurfaceAdvice({
               </li>
             ))}
           </ul>
-          <h3 className="mt-4 text-base">Getting it ready</h3>
+          <h3 className="mt-4 text-base">{say.gettingItReady}</h3>
           <p>{saySurface(surfaceAdvice(material), isPainted(technique))}</p>
           {vinyls.map((vinyl) => {
             const tape = tapeAdvice(
@@ -167,7 +173,7 @@ export function SurfaceAdvice({
                 <b>{vinyl.name}.</b>{" "}
                 {apart && (
                   <>
-                    This one{" "}
+                    {say.thisOne}{" "}
                     <span className={`font-bold ${TONE[own.verdict]}`}>
                       {VERDICT_WORDS[own.verdict]}
                     </span>
@@ -181,9 +187,7 @@ export function SurfaceAdvice({
               </p>
             );
           })}
-          <p className="mt-2 text-soft text-sm">
-            Labels of film, paint and cleaner go before this advice.
-          </p>
+          <p className="mt-2 text-soft text-sm">{say.labelsOfFilmPaint}</p>
         </div>
       </div>
     </section>
@@ -196,6 +200,7 @@ const MOST_TRIED = 3;
  * What the studio's own trials found of one film, beside what the rule says; on this surface first.
  */
 function Tried({ rows }: { rows: readonly TrialRow[] }) {
+  const say = surfaceAdviceWords();
   if (rows.length === 0) return null;
   return (
     <span className="block">
@@ -203,13 +208,13 @@ function Tried({ rows }: { rows: readonly TrialRow[] }) {
         const worst = worstOf(trial);
         return (
           <span key={id} className="block" data-tried={id}>
-            Your trial on {MATERIAL_WORDS[trial.material]}: {worst && <b>{OUTCOME_WORDS[worst]}</b>}
+            {say.yourTrial(MATERIAL_WORDS[trial.material])} {worst && <b>{OUTCOME_WORDS[worst]}</b>}
             , {sayRounds(trial)}.
           </span>
         );
       })}
       <a href="/shelf?tab=trials" className="verb">
-        Trials, and whether they count
+        {say.trialsAndWhetherTheyCount}
       </a>
     </span>
   );

@@ -7,6 +7,7 @@ import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import { Dimension, Hatch } from "@/ui/dimension.tsx";
 import type { DesignPiece } from "./design-piece.ts";
 import { DRAWN_PX } from "./flat-drawing.tsx";
+import { unrolledDrawingWords } from "./words.ts";
 
 const STEPS = 40;
 
@@ -22,6 +23,7 @@ export function UnrolledDrawing({
   pieces: readonly DesignPiece[];
   widest: number;
 }) {
+  const say = unrolledDrawingWords();
   const reading = readFace(blank);
   const { taper } = reading;
   if (!taper) return null;
@@ -60,7 +62,7 @@ export function UnrolledDrawing({
         viewBox={`${box.minX - 30 * px} ${box.minY - 20 * px} ${box.maxX - box.minX + 60 * px} ${box.maxY - box.minY + 70 * px}`}
         className="max-h-[520px] w-full"
         role="img"
-        aria-label={`The wall of ${blank.name} laid flat`}
+        aria-label={say.theWallOfLaidFlat(blank.name)}
       >
         <defs>
           <Hatch id="not-used-flat" px={px} />
@@ -116,13 +118,14 @@ export function UnrolledDrawing({
           fontSize={13 * px}
           fill="var(--color-soft)"
         >
-          {`radius ${showLength(sector.outerRadius, unit)} at the wider edge, ${((sector.angle * 180) / Math.PI).toFixed(1)}° all round`}
+          {say.radiusAtTheWiderEdge(
+            showLength(sector.outerRadius, unit),
+            ((sector.angle * 180) / Math.PI).toFixed(1),
+          )}
         </text>
       </svg>
       <figcaption className="mt-2 text-center text-soft text-sm">
-        {warped
-          ? "Laid flat. The design is bent to the ring, so that it runs level on the cup."
-          : "Laid flat. The design is cut straight: on the cup its ends rise as far as the red line leaves the dashed one."}
+        {say.laidFlatTheDesign(warped)}
       </figcaption>
     </figure>
   );

@@ -4,7 +4,7 @@ import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import type { FaceReading } from "@elm-basket/core/blanks/read-face.ts";
 import type { Polygons } from "@elm-basket/core/geometry/polygon.ts";
 import { useEffect, useMemo, useState } from "react";
-import { insist } from "@/ui/fetched.tsx";
+import { insist } from "@/ui/insist.ts";
 
 /** The dashed line of a blank as the page came with it. */
 export interface Dashed {

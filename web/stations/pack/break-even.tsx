@@ -1,7 +1,7 @@
 import type { Cost } from "@elm-basket/core/supplies/cost.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
-import { counted } from "@elm-basket/core/units/counted.ts";
 import { FigureRow } from "@/ui/reckoned.tsx";
+import { breakEvenWords } from "./words.ts";
 
 const [WIDTH, HEIGHT, LEFT, BOTTOM] = [380, 150, 8, 22] as const;
 
@@ -17,6 +17,7 @@ export function BreakEven({
   seats: number;
   currency: string;
 }) {
+  const say = breakEvenWords();
   const even = cost.breakEvenSeats;
   const most = Math.max(4, Math.ceil(1.4 * Math.max(seats, Math.min(even ?? 0, 3 * seats))));
   const costAt = (n: number) => Math.max(0, cost.total + (n - seats) * cost.oneMore);
@@ -27,25 +28,25 @@ export function BreakEven({
   return (
     <>
       <FigureRow
-        name="Seats to break even"
+        name={breakEvenWords().seatsToBreakEven}
         reckoning={{
-          title: even === null ? "Never at this price" : counted(even, "seat"),
+          title: say.neverAtThisPriceSeat(even),
           lines: [
-            { what: "A seat brings", value: money(price) },
-            { what: "One more seat costs", value: money(cost.oneMore) },
-            { what: `All of it for ${counted(seats, "seat")}`, value: money(cost.total) },
+            { what: say.aSeatBrings, value: money(price) },
+            { what: say.oneMoreSeatCosts, value: money(cost.oneMore) },
+            { what: say.allOf(seats), value: money(cost.total) },
           ],
-          rule: "Your hours and the venue are covered by what each seat leaves over its own materials and postage.",
-          rounding: "Up to a whole seat.",
+          rule: say.yourHoursAndTheVenue,
+          rounding: say.upToAWholeSeat,
         }}
       >
-        {even === null ? "never at this price" : even}
+        {say.neverAtThisPrice(even)}
       </FigureRow>
       <svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         className="mt-1 w-full"
         role="img"
-        aria-label={`Cost and income by seats; ${even === null ? "they never meet" : `they meet at ${even}`}; ${seats} are planned`}
+        aria-label={say.costAndIncomeBySeats(even, seats)}
       >
         <line x1={LEFT} y1={y(0)} x2={WIDTH - LEFT} y2={y(0)} stroke="var(--color-ink)" />
         <line
@@ -89,7 +90,7 @@ export function BreakEven({
           fontSize="12"
           fill="var(--color-elm-dark)"
         >
-          income
+          {say.income}
         </text>
         <text
           x={x(most)}
@@ -98,7 +99,7 @@ export function BreakEven({
           fontSize="12"
           fill="var(--color-ochre)"
         >
-          cost
+          {say.cost}
         </text>
         <text
           x={x(seats)}
@@ -107,7 +108,7 @@ export function BreakEven({
           fontSize="12"
           fill="var(--color-soft)"
         >
-          {seats} planned
+          {say.planned(seats)}
         </text>
       </svg>
     </>

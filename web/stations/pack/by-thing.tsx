@@ -9,6 +9,7 @@ import type { Effect } from "@/planning/effect.ts";
 import { EffectTable } from "@/stations/frame/effect-table.tsx";
 import { Reckoned } from "@/ui/reckoned.tsx";
 import { withoutThings } from "./what-if-actions.ts";
+import { byThingWords } from "./words.ts";
 
 type Share = NonNullable<StoredPlan["thingShares"]>[number];
 
@@ -25,6 +26,7 @@ interface Props {
 
 /** What each thing takes for a seat and for all; and what it would be without one of them. */
 export function ByThing({ classId, shares, titles, films, names, seats, currency, unit }: Props) {
+  const say = byThingWords();
   const [out, setOut] = useState<readonly string[]>([]);
   const [effect, setEffect] = useState<Effect | null>(null);
   const [said, setSaid] = useState("");
@@ -39,7 +41,10 @@ export function ByThing({ classId, shares, titles, films, names, seats, currency
     moneyText(Math.ceil(each(materials) - 1e-6), currency).replace(/ [A-Z]{3}$/u, "");
   const money = (share: Share) =>
     share.missing.length > 0
-      ? `${share.materials > 0 ? `${amount(share.materials)} and ` : ""}${share.missing.length} without a price`
+      ? say.withoutAPrice(
+          share.materials > 0 ? say.and(amount(share.materials)) : "",
+          share.missing.length,
+        )
       : amount(share.materials);
   const total = (pick: (share: Share) => number) =>
     shares.reduce((sum, share) => sum + pick(share), 0);
@@ -53,19 +58,19 @@ export function ByThing({ classId, shares, titles, films, names, seats, currency
     start(async () => {
       const answer = await withoutThings(classId, next);
       setEffect(answer);
-      if (!answer) setSaid("Without all of them there is nothing to plan.");
+      if (!answer) setSaid(say.withoutAllOfThemThere);
     });
   };
   return (
-    <section aria-label="By thing" aria-busy={busy} className="mt-7">
-      <h2 className="mb-1 text-lg">For each seat</h2>
+    <section aria-label={say.byThing} aria-busy={busy} className="mt-7">
+      <h2 className="mb-1 text-lg">{say.forEachSeat}</h2>
       <table className="w-full text-left text-sm tabular-nums">
         <thead className="text-soft">
           <tr className="border-rule-strong border-b">
-            <th className="py-1 font-normal">makes</th>
-            <th className="text-right font-normal">pieces</th>
-            <th className="pl-2 text-right font-normal">weeding</th>
-            <th className="pl-2 text-right font-normal">materials, {currency}</th>
+            <th className="py-1 font-normal">{say.makes}</th>
+            <th className="text-right font-normal">{say.pieces}</th>
+            <th className="pl-2 text-right font-normal">{say.weeding}</th>
+            <th className="pl-2 text-right font-normal">{say.materials(currency)}</th>
           </tr>
         </thead>
         <tbody>
@@ -77,13 +82,13 @@ export function ByThing({ classId, shares, titles, films, names, seats, currency
                     type="checkbox"
                     checked={!out.includes(share.thing)}
                     onChange={(event) => ask(share.thing, event.target.checked)}
-                    aria-label={`With ${titles[share.thing] ?? share.thing}`}
+                    aria-label={say.withSaid(titles[share.thing], share.thing)}
                   />
                   <span>
                     <b>{titles[share.thing] ?? share.thing}</b>
                     <span className="block text-soft">
-                      {share.made} in all
-                      {share.tape.width > 0 ? `, tape ${showSize(share.tape, unit)}` : ""}
+                      {share.made} {say.inAll}
+                      {share.tape.width > 0 ? say.tape(showSize(share.tape, unit)) : ""}
                     </span>
                   </span>
                 </label>
@@ -96,7 +101,7 @@ export function ByThing({ classId, shares, titles, films, names, seats, currency
           {shared && (
             <tr className="border-rule-strong border-b">
               <th scope="row" className="py-2 font-normal">
-                for all of them
+                {say.forAllOfThem}
               </th>
               <td />
               <td />
@@ -105,7 +110,7 @@ export function ByThing({ classId, shares, titles, films, names, seats, currency
           )}
           <tr>
             <th scope="row" className="py-2">
-              the set
+              {say.theSet}
             </th>
             <td className="py-2 text-right font-bold">
               {Math.round(10 * each(total(({ pieces }) => pieces))) / 10}
@@ -115,20 +120,25 @@ export function ByThing({ classId, shares, titles, films, names, seats, currency
             </td>
             <td className="py-2 pl-2 text-right font-bold">
               {missing.length > 0 ? (
-                <span className="text-ochre">{missing.length} without a price</span>
+                <span className="text-ochre">{say.withoutAPrice2(missing.length)}</span>
               ) : (
                 <Reckoned
                   reckoning={{
-                    title: `${moneyText(Math.ceil(each(total(({ materials }) => materials)) - 1e-6), currency)} of materials a seat`,
+                    title: say.ofMaterialsASeat(
+                      moneyText(
+                        Math.ceil(each(total(({ materials }) => materials)) - 1e-6),
+                        currency,
+                      ),
+                    ),
                     lines: shares.map((share) => ({
                       what:
                         share.thing === null
-                          ? "for all of them"
+                          ? say.forAllOfThem
                           : (titles[share.thing] ?? share.thing),
                       value: moneyText(Math.round(share.materials), currency),
                     })),
-                    rule: "Film by the boxes of each thing's kits; what belongs to a thing to that thing; the rest is for all. For the whole class, then shared by its seats.",
-                    rounding: "Up to the next whole penny a seat.",
+                    rule: say.filmByTheBoxes,
+                    rounding: say.upToTheNextWhole,
                   }}
                 >
                   {amount(total(({ materials }) => materials))}
@@ -140,18 +150,16 @@ export function ByThing({ classId, shares, titles, films, names, seats, currency
       </table>
       {missing.length > 0 && (
         <p className="text-soft text-sm">
-          Without a price: {missing.map((id) => names[id] ?? id).join(", ")}.
+          {say.withoutAPrice3(missing.map((id) => names[id] ?? id).join(", "))}
         </p>
       )}
-      <p className="mt-1 text-soft text-sm">
-        Take a tick off to see what the class would be without it. Nothing is changed.
-      </p>
+      <p className="mt-1 text-soft text-sm">{say.takeATickOff}</p>
       {out.length > 0 && (
         <p role="status" className="mt-1 text-sm">
           {busy
-            ? "Planning it without …"
+            ? say.planningItWithout
             : effect
-              ? `Without ${out.map((id) => titles[id] ?? id).join(" and ")}, planned anew:`
+              ? say.withoutPlannedAnew(out.map((id) => titles[id] ?? id).join(say.and2))
               : said}
         </p>
       )}

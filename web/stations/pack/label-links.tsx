@@ -9,6 +9,7 @@ import {
 import { useEffect, useState } from "react";
 import { FileButton } from "@/ui/button.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { labelLinksWords } from "./words.ts";
 
 export interface LabelKind {
   readonly href: string;
@@ -22,6 +23,7 @@ const KEPT = "elm:label-sheet";
 
 /** Labels of several kinds for the sheet that lies in the printer. */
 export function LabelLinks({ kinds, usual }: { kinds: readonly LabelKind[]; usual: LabelSheetId }) {
+  const say = labelLinksWords();
   const [sheet, setSheet] = useState(usual);
   useEffect(() => {
     const kept = localStorage.getItem(KEPT) ?? "";
@@ -34,7 +36,7 @@ export function LabelLinks({ kinds, usual }: { kinds: readonly LabelKind[]; usua
   return (
     <div className="grid gap-2">
       <SelectField<LabelSheetId>
-        label="Sheet of labels"
+        label={say.sheetOfLabels}
         value={sheet}
         words={(Object.keys(LABEL_SHEETS) as LabelSheetId[]).map(
           (id) => [id, sheetWords(id)] as const,
@@ -51,11 +53,7 @@ export function LabelLinks({ kinds, usual }: { kinds: readonly LabelKind[]; usua
               download
             >
               {words}
-              {!room && (
-                <span className="font-normal text-sm">
-                  on plain paper: too small for all it says
-                </span>
-              )}
+              {!room && <span className="font-normal text-sm">{say.onPlainPaperTooSmall}</span>}
             </FileButton>
           );
         })}

@@ -1,28 +1,28 @@
 import { isPosted } from "@elm-basket/core/calendar/dates.ts";
 import { type CostKind, withSeats } from "@elm-basket/core/supplies/cost.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
-import { counted } from "@elm-basket/core/units/counted.ts";
 import type { StationData } from "@/stations/frame/load.ts";
 import { SeverityMark } from "@/ui/marks.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { BreakEven } from "./break-even.tsx";
+import { moneyWords } from "./words.ts";
 
-const KIND_WORDS: Record<CostKind, string> = {
-  film: "Film",
-  blank: "Blanks",
-  consumable: "Tape, paint and what is used up",
-  tools: "Wear of tools",
-  hoursBefore: "Your hours before",
-  hoursIn: "Your hours in the class",
-  hoursAfter: "Your hours after",
-  venue: "Venue",
-  post: "Postage",
-};
+const kindWords = (): Record<CostKind, string> => ({
+  film: moneyWords().film,
+  blank: moneyWords().blanks,
+  consumable: moneyWords().tapePaint,
+  tools: moneyWords().wearOfTools,
+  hoursBefore: moneyWords().yourHoursBefore,
+  hoursIn: moneyWords().yourHoursInTheClass,
+  hoursAfter: moneyWords().yourHoursAfter,
+  venue: moneyWords().venue,
+  post: moneyWords().postage,
+});
 const MOST_NAMED = 4;
 
 function list(names: readonly string[]): string {
   const shown = names.slice(0, MOST_NAMED).join(", ");
-  return names.length > MOST_NAMED ? `${shown} and ${names.length - MOST_NAMED} more` : shown;
+  return moneyWords().andMore(names.length, MOST_NAMED, shown);
 }
 
 /**
@@ -30,6 +30,7 @@ function list(names: readonly string[]): string {
  * change.
  */
 export function Money({ data }: { data: StationData }) {
+  const say = moneyWords();
   const { plan, document } = data.planned;
   const { cost } = plan;
   const { prices } = document;
@@ -39,11 +40,14 @@ export function Money({ data }: { data: StationData }) {
   if (cost.perSeat === null)
     return (
       <>
-        <h2 className="text-lg">What a seat costs is not known yet</h2>
+        <h2 className="text-lg">{say.whatASeatCosts}</h2>
         <p>
           {seats === 0
-            ? "Nobody is in this class yet."
-            : `There is no price for ${list(cost.missing.map((id) => nameOf.get(id) ?? id))}. What has a price comes to ${money(cost.total)} for the class, your hours and the venue included.`}
+            ? say.nobodyIsInThisClass
+            : say.thereIsNoPrice(
+                list(cost.missing.map((id) => nameOf.get(id) ?? id)),
+                money(cost.total),
+              )}
         </p>
       </>
     );
@@ -53,66 +57,64 @@ export function Money({ data }: { data: StationData }) {
   return (
     <>
       <FigureRow
-        name="Cost per seat"
+        name={moneyWords().costPerSeatName}
         reckoning={{
-          title: `${money(perSeat)} a seat`,
+          title: say.aSeat(money(perSeat)),
           lines: [
             ...cost.kinds.map(({ kind, minor }) => ({
-              what: KIND_WORDS[kind],
+              what: kindWords()[kind],
               value: money(minor),
             })),
-            { what: "Together", value: money(cost.total) },
-            { what: "Seats", value: String(seats) },
+            { what: say.together, value: money(cost.total) },
+            { what: say.seats, value: String(seats) },
           ],
-          rule: "What the class uses up, not what is bought: of sheets and rolls the share that is cut off, of a tool its share of wear. What is left over belongs to stock.",
-          rounding: "Up to the next whole penny: rounding must not undercharge.",
+          rule: say.whatTheClassUsesUp,
+          rounding: say.upToTheNextWhole,
         }}
       >
         {money(perSeat)}
       </FigureRow>
       {posted && prices.post === undefined && (
-        <p className="py-2 text-ochre">
-          Without postage: what a kit costs to post is not said yet.
-        </p>
+        <p className="py-2 text-ochre">{say.withoutPostageWhatAKit}</p>
       )}
       {prices.budget !== undefined && perSeat > prices.budget && (
         <p className="flex gap-3 py-2 text-ochre" data-over-budget>
           <span className="pt-1">
             <SeverityMark severity="check" />
           </span>
-          {money(perSeat - prices.budget)} over what a seat may cost.
+          {say.overWhatASeatMay(money(perSeat - prices.budget))}
         </p>
       )}
       <Spent kinds={cost.kinds} total={cost.total} seats={seats} money={money} />
       {cost.price !== null && (
         <FigureRow
-          name="Price a seat"
+          name={moneyWords().priceASeat}
           reckoning={
             prices.seatPrice === undefined
               ? {
-                  title: `${money(cost.price)} a seat`,
+                  title: say.aSeat(money(cost.price)),
                   lines: [
-                    { what: "Cost per seat", value: money(perSeat) },
+                    { what: say.costPerSeat, value: money(perSeat) },
                     {
-                      what: "Margin wanted, of the price",
+                      what: say.marginWantedOfThePrice,
                       value: `${Math.round(prices.margin * 100)} %`,
                     },
-                    { what: "Cost ÷ (1 − margin)", value: money(cost.price) },
+                    { what: say.cost1Margin, value: money(cost.price) },
                   ],
-                  rule: "The margin is a share of the price, so the cost is divided by what is left of one.",
-                  rounding: "Up to the next whole penny.",
+                  rule: say.theMarginIsAShare,
+                  rounding: say.upToTheNextWhole2,
                 }
               : {
-                  title: `${money(cost.price)} a seat, as you set it`,
+                  title: say.aSeatAsYouSet(money(cost.price)),
                   lines: [
-                    { what: "Cost per seat", value: money(perSeat) },
+                    { what: say.costPerSeat, value: money(perSeat) },
                     {
-                      what: "What remains of the price",
+                      what: say.whatRemainsOfThePrice,
                       value: `${Math.round((1 - perSeat / Math.max(1, cost.price)) * 100)} %`,
                     },
                   ],
-                  rule: "You set this price; without it the margin would.",
-                  rounding: "None.",
+                  rule: say.youSetThisPrice,
+                  rounding: say.none,
                 }
           }
         >
@@ -120,35 +122,37 @@ export function Money({ data }: { data: StationData }) {
         </FigureRow>
       )}
       {cost.price !== null && (
-        <FigureRow name="Margin of the price">{`${Math.round((1 - perSeat / Math.max(1, cost.price)) * 100)} %`}</FigureRow>
+        <FigureRow
+          name={moneyWords().marginOfThePrice}
+        >{`${Math.round((1 - perSeat / Math.max(1, cost.price)) * 100)} %`}</FigureRow>
       )}
       {prices.shopPrice !== undefined && (
         <FigureRow
-          name="Beside the shop's"
+          name={moneyWords().besideTheShops}
           reckoning={{
-            title: `${money(prices.shopPrice)} finished in a shop`,
+            title: say.finishedInAShop(money(prices.shopPrice)),
             lines: [
-              { what: "Cost per seat", value: money(perSeat) },
-              { what: "In a shop", value: money(prices.shopPrice) },
+              { what: say.costPerSeat, value: money(perSeat) },
+              { what: say.inAShop, value: money(prices.shopPrice) },
             ],
-            rule: "What you typed in, beside what a seat costs you: nobody but you is paid for the making.",
+            rule: say.whatYouTypedInBeside,
           }}
         >
           {perSeat <= prices.shopPrice
-            ? `${money(prices.shopPrice - perSeat)} less`
-            : `${money(perSeat - prices.shopPrice)} more`}
+            ? say.less(money(prices.shopPrice - perSeat))
+            : say.more(money(perSeat - prices.shopPrice))}
         </FigureRow>
       )}
       {others.length > 0 && (
         <table
           className="mt-3 w-full text-left text-sm tabular-nums"
-          aria-label="With other numbers of seats"
+          aria-label={say.withOtherNumbersOfSeats}
         >
           <thead className="text-soft">
             <tr className="border-rule-strong border-b">
-              <th className="py-1 font-normal">seats</th>
-              <th className="text-right font-normal">cost a seat</th>
-              <th className="text-right font-normal">left over, of all</th>
+              <th className="py-1 font-normal">{say.seats2}</th>
+              <th className="text-right font-normal">{say.costASeat}</th>
+              <th className="text-right font-normal">{say.leftOverOfAll}</th>
             </tr>
           </thead>
           <tbody>
@@ -158,12 +162,7 @@ export function Money({ data }: { data: StationData }) {
                 className={`border-rule border-b ${row.seats === seats ? "font-bold" : ""}`}
               >
                 <th scope="row" className="py-1.5 font-[inherit]">
-                  {row.seats}
-                  {row.seats === seats
-                    ? ", as planned"
-                    : row.seats > seats
-                      ? ", one more"
-                      : ", one fewer"}
+                  {say.text(row.seats, seats)}
                 </th>
                 <td className="text-right">{money(row.perSeat)}</td>
                 <td className={`text-right ${row.left < 0 ? "text-brick" : ""}`}>
@@ -222,7 +221,7 @@ function Spent({
                 className="mr-2 inline-block size-2.5"
                 style={{ background: TONES[kind] }}
               />
-              {KIND_WORDS[kind]}
+              {kindWords()[kind]}
             </span>
             <span className="tabular-nums text-soft">
               {money(minor)}, {Math.round((100 * minor) / total)} %
@@ -230,7 +229,7 @@ function Spent({
           </li>
         ))}
       </ul>
-      <p className="sr-only">for {counted(seats, "seat")}</p>
+      <p className="sr-only">{moneyWords().forSaid(seats)}</p>
     </div>
   );
 }

@@ -2,7 +2,6 @@ import { isPosted } from "@elm-basket/core/calendar/dates.ts";
 import { madeOf } from "@elm-basket/core/document/thing-document.ts";
 import { roomBox } from "@elm-basket/core/stock/bag.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
-import { counted } from "@elm-basket/core/units/counted.ts";
 import { KIT_SHEETS, type LabelSheetId, usualSheet } from "@elm-basket/print/label-sheets.ts";
 import Link from "next/link";
 import { isHost } from "@/account/session.ts";
@@ -24,6 +23,7 @@ import { Money } from "./money.tsx";
 import { PriceFields } from "./price-fields.tsx";
 import { PrintedTick } from "./printed-tick.tsx";
 import { SupplyTable } from "./supply-table.tsx";
+import { packStationWords } from "./words.ts";
 
 export async function PackStation({
   id,
@@ -80,6 +80,7 @@ async function HelpersPack({ id, data }: { id: string; data: StationData }) {
 }
 
 async function HostsPack({ id, data }: { id: string; data: StationData }) {
+  const say = packStationWords();
   const { plan, document } = data.planned;
   const { proposal, open } = await proposedFor(data.host, document, plan.facts);
   const because = Object.fromEntries(
@@ -99,15 +100,21 @@ async function HostsPack({ id, data }: { id: string; data: StationData }) {
         <div className="mb-3 flex flex-wrap items-end justify-between gap-4">
           <h2 className="text-2xl">
             {short.length === 0
-              ? "Everything is in stock"
-              : `Buy ${short.length} ${short.length === 1 ? "material" : "materials"}${unpriced.length === short.length ? "" : ` for ${moneyText(spend, document.prices.currency)}`}${unpriced.length === 0 ? "" : unpriced.length === short.length ? ", no prices known" : ` and ${unpriced.length} without a price`}`}
+              ? say.everythingIsInStock
+              : say.buy(
+                  short.length,
+                  unpriced.length === short.length
+                    ? ""
+                    : say.forSaid(moneyText(spend, document.prices.currency)),
+                  unpriced.length,
+                )}
           </h2>
           <div className="flex flex-wrap gap-2">
             {short.length > 0 && (
-              <LinkButton href={`/shelf/shopping?for=${id}`}>Shopping list</LinkButton>
+              <LinkButton href={`/shelf/shopping?for=${id}`}>{say.shoppingList}</LinkButton>
             )}
             <FileButton href={`/classes/${id}/files/supplies.csv`} download>
-              List, CSV
+              {say.listCsv}
             </FileButton>
           </div>
         </div>
@@ -122,9 +129,9 @@ async function HostsPack({ id, data }: { id: string; data: StationData }) {
         {bags}
         <div className="grid items-start gap-x-10 sm:grid-cols-2">
           {isPosted(document) && (
-            <section className="mt-7" aria-label="Parcels">
+            <section className="mt-7" aria-label={say.parcels}>
               <h2 className="mb-1 text-lg">{parcelWords(parcels, document.seats.length)}</h2>
-              <LinkButton href={`/parcels/${id}`}>Addresses and parcels</LinkButton>
+              <LinkButton href={`/parcels/${id}`}>{say.addressesAndParcels}</LinkButton>
             </section>
           )}
           {labels}
@@ -150,8 +157,8 @@ async function HostsPack({ id, data }: { id: string; data: StationData }) {
               className="verb inline-flex min-h-11 items-center"
               href={`/projects/${project.id}`}
             >
-              Its {project.variants === 1 ? "variant" : `${project.variants} variants`} beside it,
-              by money, minutes and film
+              {say.its} {project.variants === 1 ? say.variant : say.variants(project.variants)}{" "}
+              {say.besideItByMoneyMinutes}
             </Link>
           </p>
         )}
@@ -162,34 +169,31 @@ async function HostsPack({ id, data }: { id: string; data: StationData }) {
 }
 
 function parcelWords(parcels: readonly ParcelRow[], seats: number): string {
+  const say = packStationWords();
   const gone = parcels.filter(({ postedAt }) => postedAt !== null).length;
   const without =
     seats -
     parcels.filter(({ address, sure, postedAt }) => (address !== null && sure) || postedAt !== null)
       .length;
-  return [
-    gone === seats && seats > 0
-      ? "All parcels are posted"
-      : `${gone} of ${counted(seats, "parcel")} posted`,
-    without > 0 ? `${without} without an address` : "",
-  ]
+  return [say.allParcelsArePosted(gone, seats), say.withoutAnAddress(without)]
     .filter(Boolean)
     .join(", ");
 }
 
 /** Everything that is stuck onto something, for the sheet that lies in the printer. */
 function Labels({ id, usual, printed }: { id: string; usual: LabelSheetId; printed: boolean }) {
+  const say = packStationWords();
   const file = (name: string) => `/classes/${id}/files/${name}`;
   return (
-    <section className="mt-7" aria-label="Labels">
-      <h2 className="mb-1 text-lg">Labels</h2>
+    <section className="mt-7" aria-label={say.labels}>
+      <h2 className="mb-1 text-lg">{say.labels}</h2>
       <LabelLinks
         usual={usual}
         kinds={[
-          { href: file("labels.pdf"), words: "Kits", sheets: KIT_SHEETS },
-          { href: file("film-labels.pdf"), words: "Loads of film" },
-          { href: file("blank-labels.pdf"), words: "Blanks" },
-          { href: file("table-labels.pdf"), words: "Tables" },
+          { href: file("labels.pdf"), words: say.kits, sheets: KIT_SHEETS },
+          { href: file("film-labels.pdf"), words: say.loadsOfFilm },
+          { href: file("blank-labels.pdf"), words: say.blanks },
+          { href: file("table-labels.pdf"), words: say.tables },
         ]}
       />
       <PrintedTick classId={id} task={PRINTED} printed={printed} />
@@ -199,11 +203,9 @@ function Labels({ id, usual, printed }: { id: string; usual: LabelSheetId; print
 
 /** What the lack of a line is called. */
 function lineName(line: string, { supplies, vinyls }: StationData["planned"]["document"]): string {
+  const say = packStationWords();
   if (line.startsWith("line:"))
-    return (
-      supplies.find(({ id }) => `line:${id}` === line)?.name ??
-      "something that is no longer on the list"
-    );
+    return say.somethingThatIsNoLonger(supplies.find(({ id }) => `line:${id}` === line)?.name);
   const vinyl = line.split(":").at(-1);
-  return `its film of ${vinyls.find(({ id }) => id === vinyl)?.name ?? vinyl}`;
+  return say.itsFilm(vinyls.find(({ id }) => id === vinyl)?.name, vinyl);
 }

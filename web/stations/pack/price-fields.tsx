@@ -5,6 +5,7 @@ import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { CheckField } from "@/ui/choice.tsx";
 import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
+import { priceFieldsWords } from "./words.ts";
 
 type Prices = Pick<ClassDocument, "prices">;
 
@@ -20,6 +21,7 @@ export function PriceFields({
   document: ClassDocument;
   version: number;
 }) {
+  const say = priceFieldsWords();
   const editor = usePart<Prices>(
     classId,
     "class",
@@ -38,96 +40,96 @@ export function PriceFields({
     <div className="mt-3 grid gap-2">
       <div className="grid grid-cols-2 gap-3">
         <TextField
-          label="Currency"
+          label={say.currency}
           value={prices.currency}
           maxLength={3}
-          required="Three letters such as GBP."
-          error={/^[A-Z]{3}$/u.test(prices.currency) ? undefined : "Three letters such as GBP."}
-          onChange={(currency) => put({ currency: currency.toUpperCase() }, "Currency")}
+          required={say.threeLettersSuchAsGbp}
+          error={say.threeLettersSuchAsGbp2(/^[A-Z]{3}$/u.test(prices.currency))}
+          onChange={(currency) => put({ currency: currency.toUpperCase() }, say.currency)}
         />
         <MoneyField
-          label="An hour of yours"
+          label={say.anHourOfYours}
           minor={prices.hourlyRate}
           currency={prices.currency}
           mayBeUnknown={false}
-          onChange={(hourlyRate) => put({ hourlyRate: hourlyRate ?? 0 }, "Hourly rate")}
+          onChange={(hourlyRate) => put({ hourlyRate: hourlyRate ?? 0 }, say.hourlyRate)}
         />
         <MoneyField
-          label="The venue"
+          label={say.theVenue}
           minor={prices.venue}
           currency={prices.currency}
           mayBeUnknown={false}
-          onChange={(venue) => put({ venue: venue ?? 0 }, "Venue")}
+          onChange={(venue) => put({ venue: venue ?? 0 }, say.venue)}
         />
         <NumberField
-          label="Margin of the price"
+          label={say.marginOfThePrice}
           unit="%"
           value={Math.round(prices.margin * 100)}
           least={0}
           most={95}
           step={5}
-          onChange={(percent) => put({ margin: percent / 100 }, "Margin")}
+          onChange={(percent) => put({ margin: percent / 100 }, say.margin)}
         />
         <MoneyField
-          label="Price a seat, if it is set"
+          label={say.priceASeat}
           minor={prices.seatPrice ?? null}
           currency={prices.currency}
           onChange={(price) =>
             editor.change(
               { prices: price === null ? open : { ...open, seatPrice: price } },
-              "Price a seat",
+              say.priceASeat2,
             )
           }
         />
         <MoneyField
-          label="Finished in a shop it costs"
+          label={say.finishedInAShop}
           minor={prices.shopPrice ?? null}
           currency={prices.currency}
           onChange={(price) =>
             editor.change(
               { prices: price === null ? uncompared : { ...uncompared, shopPrice: price } },
-              "Price in a shop",
+              say.priceInAShop,
             )
           }
         />
         <MoneyField
-          label="A seat may cost at most"
+          label={say.aSeatMayCost}
           minor={prices.budget ?? null}
           currency={prices.currency}
           onChange={(price) =>
             editor.change(
               { prices: price === null ? unlimited : { ...unlimited, budget: price } },
-              "Budget of a seat",
+              say.budgetOfASeat,
             )
           }
         />
         {document.setting.kind !== "room" && (
           <MoneyField
-            label="Postage of a kit"
+            label={say.postageOfAKit}
             minor={prices.post ?? null}
             currency={prices.currency}
             onChange={(price) =>
               editor.change(
                 { prices: price === null ? unposted : { ...unposted, post: price } },
-                "Postage",
+                say.postage,
               )
             }
           />
         )}
         <NumberField
-          label="Minutes after the class"
+          label={say.minutesAfterTheClass}
           unit="min"
           value={prices.minutesAfter ?? 0}
           least={0}
           most={1440}
           step={5}
-          onChange={(minutesAfter) => put({ minutesAfter }, "Minutes after the class")}
+          onChange={(minutesAfter) => put({ minutesAfter }, say.minutesAfterTheClass)}
         />
         <div className="self-end">
           <CheckField
-            label="Pay for the hours of the class, too"
+            label={say.payForTheHours}
             checked={prices.countsClass ?? false}
-            onChange={(countsClass) => put({ countsClass }, "Hours of the class")}
+            onChange={(countsClass) => put({ countsClass }, say.hoursOfTheClass)}
           />
         </div>
       </div>

@@ -13,14 +13,15 @@ import { usePart } from "@/stations/frame/use-part.ts";
 import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { Sideways } from "@/ui/sideways.tsx";
+import { supplyTableWords } from "./words.ts";
 
-const RULE_WORDS: Record<SupplyRule, string> = {
-  seat: "for each seat",
-  table: "for each table",
-  every: "for several seats",
-  shared: "for the room",
-  application: "tape, for each application",
-};
+const ruleWords = (): Record<SupplyRule, string> => ({
+  seat: supplyTableWords().forEachSeat,
+  table: supplyTableWords().forEachTable,
+  every: supplyTableWords().forSeveralSeats,
+  shared: supplyTableWords().forTheRoom,
+  application: supplyTableWords().tapeForEachApplication,
+});
 
 interface Props {
   readonly classId: string;
@@ -46,6 +47,7 @@ export function SupplyTable({
   because,
   open: differences,
 }: Props) {
+  const say = supplyTableWords();
   const editor = usePart<Supplies>(
     classId,
     "class",
@@ -70,7 +72,7 @@ export function SupplyTable({
         ...supplies,
         {
           id,
-          name: "Something new",
+          name: say.somethingNew,
           per: "seat",
           amount: 1,
           unit: "piece",
@@ -80,26 +82,26 @@ export function SupplyTable({
           spares: true,
         },
       ],
-      "Another material",
+      say.anotherMaterial,
     );
     setOpen(id);
   };
   return (
     <>
       <ProposalNote classId={classId} list="supplies" open={differences} />
-      <Sideways label="What is needed and what is here">
+      <Sideways label={say.whatIsNeeded}>
         <table className="w-full text-left [&_td+td]:pl-3 [&_th+th]:pl-3">
           <thead className="text-soft text-sm">
             <tr className="border-rule-strong border-b">
-              <th className="py-2 font-normal">Material</th>
-              <th className="hidden text-right font-normal sm:table-cell">per seat</th>
-              <th className="text-right font-normal">need</th>
-              <th className="text-right font-normal">have</th>
-              <th className="text-right font-normal">buy</th>
-              <th className="hidden text-right font-normal sm:table-cell">left after</th>
-              <th className="hidden text-right font-normal sm:table-cell">price</th>
+              <th className="py-2 font-normal">{say.material}</th>
+              <th className="hidden text-right font-normal sm:table-cell">{say.perSeat}</th>
+              <th className="text-right font-normal">{say.need}</th>
+              <th className="text-right font-normal">{say.have}</th>
+              <th className="text-right font-normal">{say.buy}</th>
+              <th className="hidden text-right font-normal sm:table-cell">{say.leftAfter}</th>
+              <th className="hidden text-right font-normal sm:table-cell">{say.price}</th>
               <th className="w-14">
-                <span className="sr-only">Change</span>
+                <span className="sr-only">{say.change}</span>
               </th>
             </tr>
           </thead>
@@ -108,13 +110,11 @@ export function SupplyTable({
               <tr key={line.id} className="border-rule border-b">
                 <td className="py-2">
                   <b>{line.name}</b>{" "}
-                  <span className="text-soft text-sm">
-                    {line.unit}, fresh film and its test cut
-                  </span>
+                  <span className="text-soft text-sm">{say.freshFilmAndItsTest(line.unit)}</span>
                   <OnShelf line={line} />
                 </td>
                 <Figures line={line} currency={document.prices.currency} />
-                <td className="text-right text-soft text-sm">at Plan</td>
+                <td className="text-right text-soft text-sm">{say.atPlan}</td>
               </tr>
             ))}
             {supplies.map((supply) => {
@@ -141,7 +141,7 @@ export function SupplyTable({
                   onOut={() =>
                     put(
                       supplies.filter(({ id }) => id !== supply.id),
-                      `${supply.name} removed`,
+                      say.removed(supply.name),
                     )
                   }
                 />
@@ -152,7 +152,7 @@ export function SupplyTable({
       </Sideways>
       <div className="mt-2 flex flex-wrap items-center gap-6">
         <button type="button" className="verb min-h-11" onClick={add}>
-          Add a material
+          {say.addAMaterial}
         </button>
         <SaveNote editor={editor} />
       </div>
@@ -163,16 +163,17 @@ export function SupplyTable({
 type Line = ShelvedPlan["supplies"][number];
 
 function Figures({ line, currency }: { line: Line | undefined; currency: string }) {
+  const say = supplyTableWords();
   if (!line)
     return (
       <td colSpan={6} className="text-right text-soft">
-        being planned …
+        {say.beingPlanned}
       </td>
     );
   return (
     <>
       <td className="hidden text-right sm:table-cell">
-        {line.perSeat ? tidy(line.perSeat) : "shared"}
+        {line.perSeat ? tidy(line.perSeat) : say.shared}
       </td>
       <td className="text-right">{tidy(line.need)}</td>
       <td className="text-right">{tidy(line.have)}</td>
@@ -187,7 +188,7 @@ function Figures({ line, currency }: { line: Line | undefined; currency: string 
       <td
         className={`hidden whitespace-nowrap text-right sm:table-cell ${line.priced ? "" : "text-ochre"}`}
       >
-        {!line.priced ? "not known" : line.buyPrice > 0 ? moneyText(line.buyPrice, currency) : "–"}
+        {!line.priced ? say.notKnown : line.buyPrice > 0 ? moneyText(line.buyPrice, currency) : "–"}
       </td>
     </>
   );
@@ -195,11 +196,14 @@ function Figures({ line, currency }: { line: Line | undefined; currency: string 
 
 /** What the class has taken of it already, and what is here but promised to others. */
 function OnShelf({ line }: { line: Line | undefined }) {
+  const say = supplyTableWords();
   if (!line || (line.taken === 0 && line.kept === 0)) return null;
   const words = [
-    line.taken > 0 && `${tidy(line.taken)} used already`,
+    line.taken > 0 && say.usedAlready(tidy(line.taken)),
     line.kept > 0 &&
-      `${line.kept >= line.have ? "all here" : `${tidy(line.kept)} of those here`} kept for what comes before`,
+      say.keptForWhatComesBefore(
+        line.kept >= line.have ? say.allHere : say.ofThoseHere(tidy(line.kept)),
+      ),
   ];
   return (
     <span className={`block text-sm ${line.kept > 0 ? "text-ochre" : "text-soft"}`}>
@@ -231,6 +235,7 @@ function SupplyRow({
   onChange,
   onOut,
 }: RowProps) {
+  const say = supplyTableWords();
   return (
     <>
       <tr className={inHand ? "bg-paper" : "border-rule border-b"}>
@@ -238,7 +243,7 @@ function SupplyRow({
           <b>{supply.name}</b> <span className="text-soft text-sm">{supply.unit}</span>
           <OnShelf line={line} />
           {supply.substitute && (
-            <span className="block text-soft text-sm">or {supply.substitute}</span>
+            <span className="block text-soft text-sm">{say.orSaid(supply.substitute)}</span>
           )}
           {why && inHand && <span className="block text-soft text-sm">{why}</span>}
           {yours}
@@ -249,10 +254,10 @@ function SupplyRow({
             type="button"
             className="verb min-h-11"
             aria-expanded={inHand}
-            aria-label={`${inHand ? "Close" : "Change"} ${supply.name}`}
+            aria-label={say.text(inHand, supply.name)}
             onClick={onOpen}
           >
-            {inHand ? "close" : "change"}
+            {say.closeChange(inHand)}
           </button>
         </td>
       </tr>
@@ -273,6 +278,7 @@ function SupplyFields({
   onChange,
   onOut,
 }: Pick<RowProps, "supply" | "document" | "onChange" | "onOut">) {
+  const say = supplyTableWords();
   const set = (patch: Partial<Supply>, label: string) => onChange({ ...supply, ...patch }, label);
   const { substitute: _, thing: __, seats: ___, ...bare } = supply;
   const { price: ____, ...unpriced } = supply.pack;
@@ -282,75 +288,75 @@ function SupplyFields({
     <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
       <div className="col-span-2">
         <TextField
-          label="Material"
+          label={say.material}
           value={supply.name}
           maxLength={120}
-          required="Say what it is."
-          onChange={(name) => set({ name }, "Name of a material")}
+          required={say.sayWhat}
+          onChange={(name) => set({ name }, say.nameOfAMaterial)}
         />
       </div>
       <SelectField
-        label="Needed"
+        label={say.needed}
         value={supply.per}
-        words={RULE_WORDS}
-        onChange={(per) => set({ per }, "Rule of a material")}
+        words={ruleWords()}
+        onChange={(per) => set({ per }, say.ruleOfAMaterial)}
       />
       <NumberField
-        label={supply.per === "application" ? "Applications a seat" : "How many"}
+        label={say.applicationsASeatHowMany(supply.per)}
         value={supply.amount}
         least={0}
         most={1_000_000}
         digits={3}
-        onChange={(amount) => set({ amount }, "Amount of a material")}
+        onChange={(amount) => set({ amount }, say.amountOfAMaterial)}
       />
       {grouped && (
         <NumberField
-          label={supply.per === "table" ? "Seats at a table" : "For how many seats"}
+          label={say.seatsAtATable(supply.per)}
           value={supply.seats ?? (supply.per === "table" ? SEATS_AT_A_TABLE : 1)}
           least={1}
           most={1000}
-          onChange={(seats) => set({ seats }, "Seats a material serves")}
+          onChange={(seats) => set({ seats }, say.seatsAMaterialServes)}
         />
       )}
       <TextField
-        label="Counted in"
+        label={say.countedIn}
         value={supply.unit}
         maxLength={20}
-        onChange={(unit) => set({ unit }, "Unit of a material")}
+        onChange={(unit) => set({ unit }, say.unitOfAMaterial)}
       />
       <NumberField
-        label="At hand"
+        label={say.atHand}
         value={supply.have}
         least={0}
         most={1_000_000}
         digits={3}
-        onChange={(have) => set({ have }, "Stock of a material")}
+        onChange={(have) => set({ have }, say.stockOfAMaterial)}
       />
       <NumberField
-        label="In a pack"
+        label={say.inAPack}
         value={supply.pack.size}
         least={0.001}
         most={1_000_000}
         digits={3}
-        onChange={(size) => set({ pack: { ...supply.pack, size } }, "Pack of a material")}
+        onChange={(size) => set({ pack: { ...supply.pack, size } }, say.packOfAMaterial)}
       />
       <MoneyField
-        label={`Price of a pack, ${currency}`}
+        label={say.priceOfAPack(currency)}
         minor={supply.pack.price ?? null}
         currency={currency}
         onChange={(price) =>
-          set({ pack: price === null ? unpriced : { ...unpriced, price } }, "Price of a material")
+          set({ pack: price === null ? unpriced : { ...unpriced, price } }, say.priceOfAMaterial)
         }
       />
       <NumberField
-        label={supply.per === "application" ? "Uses of a piece" : "Times it can be used"}
+        label={say.usesOfAPieceTimes(supply.per)}
         value={supply.uses}
         least={1}
         most={100_000}
-        onChange={(uses) => set({ uses }, "How often a material serves")}
+        onChange={(uses) => set({ uses }, say.howOftenAMaterialServes)}
       />
       <TextField
-        label="Or instead"
+        label={say.orInstead}
         value={supply.substitute ?? ""}
         maxLength={200}
         onChange={(substitute) =>
@@ -358,16 +364,16 @@ function SupplyFields({
             substitute
               ? { ...supply, substitute }
               : { ...bare, ...keep(supply, "thing"), ...keep(supply, "seats") },
-            "Substitute for a material",
+            say.substituteForAMaterial,
           )
         }
       />
       {document.things.length > 1 && (
         <SelectField
-          label="Only for"
+          label={say.onlyFor}
           value={supply.thing ?? ""}
           words={[
-            ["", "all things"] as const,
+            ["", say.allThings] as const,
             ...document.things.map(({ id, title }) => [id, title] as const),
           ]}
           onChange={(thing) =>
@@ -375,7 +381,7 @@ function SupplyFields({
               thing
                 ? { ...supply, thing }
                 : { ...bare, ...keep(supply, "substitute"), ...keep(supply, "seats") },
-              "Thing of a material",
+              say.thingOfAMaterial,
             )
           }
         />
@@ -384,17 +390,14 @@ function SupplyFields({
         <input
           type="checkbox"
           checked={supply.spares}
-          onChange={(event) => set({ spares: event.target.checked }, "Spares of a material")}
+          onChange={(event) => set({ spares: event.target.checked }, say.sparesOfAMaterial)}
         />{" "}
-        also for spares
+        {say.alsoForSpares}
       </label>
       <button type="button" className="verb min-h-11 self-end justify-self-start" onClick={onOut}>
-        remove
+        {say.remove}
       </button>
-      <p className="col-span-2 text-soft text-sm sm:col-span-4">
-        Pack, price and what is at hand are the shelf's, for all classes that draw on it. Another
-        name or unit draws on another good.
-      </p>
+      <p className="col-span-2 text-soft text-sm sm:col-span-4">{say.packPrice}</p>
     </div>
   );
 }

@@ -12,6 +12,7 @@ import { type Effect, effectOf } from "@/planning/effect.ts";
 import { fontsOf } from "@/planning/fonts-of.ts";
 import { plannedClass } from "@/planning/planned-class.ts";
 import { act, takes } from "@/requests/act.ts";
+import { whatIfActionsWords } from "./words.ts";
 
 /**
  * What the class would take without some of its things, planned anew. Saves nothing. Null where
@@ -56,7 +57,7 @@ export const withoutThings = act(
       rows: [
         ...effect.rows,
         {
-          what: "The class",
+          what: whatIfActionsWords().theClass,
           before: showMinutes(plan.runSheet.endMinute),
           after: showMinutes(other.plan.runSheet.endMinute),
         },

@@ -37,11 +37,16 @@ import { withOwnFigures } from "@/planning/studio-figures.ts";
 import { act, no, takes } from "@/requests/act.ts";
 import { todayIn } from "@/ui/dates.ts";
 import type { Look } from "./new-seats.tsx";
+import { actionsWords } from "./words.ts";
 
 const seats = classDocumentSchema.shape.seats;
 
 const blankGiven = z.strictObject({
-  name: z.string().trim().min(1, "Say what it is, such as mug or board.").max(120),
+  name: z
+    .string()
+    .trim()
+    .min(1, { error: () => actionsWords().sayWhatItIs })
+    .max(120),
   material: z.enum(MATERIALS),
   colour: vinylColour,
   shape: blankShapeSchema,
@@ -49,7 +54,11 @@ const blankGiven = z.strictObject({
 
 const newClassSchema = z.strictObject({
   project: z.string().max(60),
-  title: z.string().trim().min(1, "Give the class a title.").max(120, "At most 120 letters."),
+  title: z
+    .string()
+    .trim()
+    .min(1, { error: () => actionsWords().giveTheClassATitle })
+    .max(120, { error: () => actionsWords().atMost120 }),
   when: whenSchema,
   setting: classDocumentSchema.shape.setting,
   seats,
@@ -88,6 +97,7 @@ export const makeClass = act(
   [takes.own<NewClass>()],
   (message) => ({ message, fields: {} }),
   async (given: NewClass): Promise<MakeAnswer> => {
+    const say = actionsWords();
     const host = await requireHost();
     const read = newClassSchema.safeParse(given);
     const noFilm = given.project === "" && Array.isArray(given.films) && given.films.length === 0;
@@ -97,15 +107,14 @@ export const makeClass = act(
         : Object.fromEntries(
             [...read.error.issues].reverse().map((issue) => [issue.path.join("."), issue.message]),
           )),
-      ...(noFilm ? { films: "Choose at least one film." } : {}),
+      ...(noFilm ? { films: say.chooseAtLeastOneFilm } : {}),
     };
-    if (!read.success || noFilm)
-      return { message: "Not made yet: see what is marked.", fields: wrong };
+    if (!read.success || noFilm) return { message: say.notMadeYetSee, fields: wrong };
     const { title, when, setting, technique, films, blank, more } = read.data;
     const pace = await withStudio(host.studioId, studioPace);
     const { settings } = host.studio;
     const chosen = await chosenProject(host, read.data.project);
-    if (chosen.missing) return { message: chosen.missing, fields: { project: "Choose another." } };
+    if (chosen.missing) return { message: chosen.missing, fields: { project: say.chooseAnother } };
     const { starter, made, project } = chosen;
     const base: ClassDocument = starter
       ? { ...starter, title, when, setting, seats: [] }
@@ -133,7 +142,7 @@ export const makeClass = act(
     const checked = readClassDocument({ ...base, seats: read.data.seats });
     if (!checked.ok)
       return {
-        message: `Not made yet: ${checked.path.replace(/^\$\.?/u, "")}: ${checked.message}`,
+        message: say.notMadeYet(checked.path.replace(/^\$\.?/u, ""), checked.message),
         fields: checked.path.startsWith("$.seats") ? { seats: checked.message } : {},
       };
     const proposed = await asProposed(
@@ -151,7 +160,14 @@ export const makeClass = act(
 );
 
 /** Who comes to a sample class. */
-const SAMPLE_NAMES = ["Ines", "Bartholomew", "Siân", "Odile", "Jo", "Rosalind"];
+const sampleNames = () => [
+  actionsWords().ines,
+  actionsWords().bartholomew,
+  "Siân",
+  actionsWords().odile,
+  "Jo",
+  actionsWords().rosalind,
+];
 
 /** A small class with names, to look round in; it can be removed like any other. */
 export const makeSample = act(
@@ -167,7 +183,7 @@ export const makeSample = act(
     const { zone } = host.studio;
     await makeClass({
       project,
-      title: `Sample: ${starter.title}`,
+      title: actionsWords().sample(starter.title),
       when: {
         date: addDays(todayIn(zone), 14),
         time: "14:00",
@@ -175,7 +191,7 @@ export const makeSample = act(
         minutes: starter.when.minutes,
       },
       setting: { kind: "room", place: "" },
-      seats: SAMPLE_NAMES.map((person, i) => ({ seat: String(i + 1), fields: { name: person } })),
+      seats: sampleNames().map((person, i) => ({ seat: String(i + 1), fields: { name: person } })),
       blank: { name, material, colour, shape },
       technique: thing.technique,
       films: [],
@@ -199,6 +215,7 @@ interface Chosen {
  * from; nothing for an empty name.
  */
 async function chosenProject(host: Host, name: string): Promise<Chosen> {
+  const say = actionsWords();
   const { settings } = host.studio;
   if (name.startsWith(STARTER)) {
     const starter = starterProject(name.slice(STARTER.length), {
@@ -206,17 +223,14 @@ async function chosenProject(host: Host, name: string): Promise<Chosen> {
       cutter: settings.cutter,
       prices: settings.prices as ClassDocument["prices"],
     });
-    return starter
-      ? { starter }
-      : { missing: "There is no such project to start from. Choose another." };
+    return starter ? { starter } : { missing: say.thereIsNoSuchProject };
   }
   const [projectId, variantId] = name.split(":");
   const project = (await withStudio(host.studioId, listProjects)).find(
     ({ id }) => id === projectId,
   );
   const variant = project?.variants.find(({ id }) => id === variantId);
-  if (project && variantId !== undefined && !variant)
-    return { missing: "That variant is not there any more. Choose another." };
+  if (project && variantId !== undefined && !variant) return { missing: say.thatVariantIsNotThere };
   return {
     project,
     made:
@@ -273,18 +287,18 @@ export const importClass = act(
   [takes.before<ImportAnswer | null>(), takes.form],
   (message) => ({ message }),
   async (_before: ImportAnswer | null, form: FormData): Promise<ImportAnswer> => {
+    const say = actionsWords();
     const host = await requireHost();
     const file = form.get("file");
     if (!(file instanceof File) || file.size === 0)
-      return { message: "Choose a class document first." };
-    if (file.size > MOST_BYTES)
-      return { message: `${file.name} is larger than 2 MB: no class document is.` };
+      return { message: say.chooseAClassDocumentFirst };
+    if (file.size > MOST_BYTES) return { message: say.isLargerThan2Mb(file.name) };
     let json: unknown;
     try {
       json = JSON.parse((await file.text()).replace(/^\uFEFF/u, ""));
     } catch {
       return {
-        message: `${file.name} is not JSON: choose a class document that was exported here.`,
+        message: say.isNotJsonChoose(file.name),
       };
     }
     const read = readClassDocument(json);
@@ -296,8 +310,8 @@ export const importClass = act(
     if (lost?.kind === "text")
       return {
         message: isOwnFontId(lost.font)
-          ? `${file.name}: a font that a studio brought, and this one has not. Such a class comes in where its font is.`
-          : `${file.name}: there is no font “${lost.font}” here.`,
+          ? say.aFontThatAStudio(file.name)
+          : say.thereIsNoFontHere(file.name, lost.font),
       };
     // A file that was exported stands as it is; one that leaves its lists to the proposal gets them.
     const left =

@@ -9,6 +9,7 @@ import { usePart } from "@/stations/frame/use-part.ts";
 import { Field } from "@/ui/field.tsx";
 import { LongTextField, NumberField, TextField } from "@/ui/fields.tsx";
 import { DateField, TimeField } from "@/ui/when-fields.tsx";
+import { classFormWords } from "./words.ts";
 
 type Basics = Pick<
   ClassDocument,
@@ -34,6 +35,7 @@ interface Props {
 }
 
 export function ClassForm({ classId, document, version, spares, today, clock }: Props) {
+  const say = classFormWords();
   const initial = useMemo(() => basicsOf(document), [document]);
   const editor = usePart<Basics>(classId, "class", initial, version, (answer) =>
     basicsOf(answer.document as ClassDocument),
@@ -44,34 +46,34 @@ export function ClassForm({ classId, document, version, spares, today, clock }: 
   return (
     <div className="grid gap-3">
       <TextField
-        label="Title"
+        label={say.title}
         value={value.title}
         maxLength={120}
-        required="Give the class a title."
-        onChange={(title) => change({ ...value, title }, "Title")}
+        required={say.giveTheClassATitle}
+        onChange={(title) => change({ ...value, title }, say.title)}
       />
       <DateField
-        label="Date"
+        label={say.date}
         value={value.when.date}
         today={today}
-        onChange={(date) => when({ date }, "Date")}
+        onChange={(date) => when({ date }, say.date)}
       />
       <div className="grid grid-cols-2 gap-3">
         <TimeField
-          label="Time"
+          label={say.time}
           value={value.when.time}
           clock={clock}
-          onChange={(time) => when({ time }, "Time")}
+          onChange={(time) => when({ time }, say.time)}
         />
         <NumberField
-          label="Minutes"
+          label={say.minutes}
           value={value.when.minutes}
           least={10}
           most={1440}
           step={5}
-          onChange={(minutes) => when({ minutes }, "Length")}
+          onChange={(minutes) => when({ minutes }, say.length)}
         />
-        <Field label="Held">
+        <Field label={say.held}>
           {(props) => (
             <select
               {...props}
@@ -85,49 +87,49 @@ export function ClassForm({ classId, document, version, spares, today, clock }: 
                       kind: event.target.value as "room" | "craftAlong",
                     },
                   },
-                  "Room or craft-along",
+                  say.roomOrCraftAlong,
                 )
               }
             >
-              <option value="room">in a room</option>
-              <option value="craftAlong">craft-along</option>
+              <option value="room">{say.inARoom}</option>
+              <option value="craftAlong">{say.craftAlong}</option>
             </select>
           )}
         </Field>
       </div>
       <TextField
-        label="Place"
+        label={say.place}
         value={value.setting.place}
         maxLength={160}
-        onChange={(place) => change({ ...value, setting: { ...value.setting, place } }, "Place")}
+        onChange={(place) => change({ ...value, setting: { ...value.setting, place } }, say.place)}
       />
       <TextField
-        label="Time zone"
+        label={say.timeZone}
         value={value.when.zone}
-        required="A time zone such as Europe/London."
-        error={isZone(value.when.zone) ? undefined : "A time zone such as Europe/London."}
-        onChange={(zone) => when({ zone }, "Time zone")}
+        required={say.aTimeZoneSuch}
+        error={say.aTimeZoneSuch2(isZone(value.when.zone))}
+        onChange={(zone) => when({ zone }, say.timeZone)}
       />
       <LongTextField
-        label="What the class is, in a sentence"
+        label={say.whatTheClass}
         rows={3}
         value={value.summary}
-        onChange={(summary) => change({ ...value, summary }, "Summary")}
+        onChange={(summary) => change({ ...value, summary }, say.summary)}
       />
       <div className="grid grid-cols-2 gap-3">
         <NumberField
-          label="Spare cut kits"
+          label={say.spareCutKits}
           value={value.spareKits}
           least={0}
           most={100}
-          onChange={(spareKits) => change({ ...value, spareKits }, "Spare kits")}
+          onChange={(spareKits) => change({ ...value, spareKits }, say.spareKits)}
         />
         <NumberField
-          label="Spare blanks"
+          label={say.spareBlanks}
           value={value.spareSupplies}
           least={0}
           most={100}
-          onChange={(spareSupplies) => change({ ...value, spareSupplies }, "Spare blanks")}
+          onChange={(spareSupplies) => change({ ...value, spareSupplies }, say.spareBlanks)}
         />
       </div>
       {spares && <p className="text-soft text-sm">{spares}</p>}

@@ -15,6 +15,7 @@ import { usePart } from "@/stations/frame/use-part.ts";
 import { showDate, showDaysAway } from "@/ui/dates.ts";
 import { NumberField } from "@/ui/fields.tsx";
 import { SeverityMark } from "@/ui/marks.tsx";
+import { deadlineListWords } from "./words.ts";
 
 type Lead = { readonly leadDays: ClassDocument["leadDays"] | null };
 
@@ -30,6 +31,7 @@ interface Props {
  * class.
  */
 export function DeadlineList({ classId, document, version, today }: Props) {
+  const say = deadlineListWords();
   const usual = leadDaysOf(document.setting.kind, null);
   const editor = usePart<Lead>(
     classId,
@@ -69,18 +71,16 @@ export function DeadlineList({ classId, document, version, today }: Props) {
                   {DEADLINE_WORDS[code]}
                   {own ? `: ${own}` : ""}{" "}
                   {own ? (
-                    <span className="text-soft text-sm">{`${daysBefore} ${daysBefore === 1 ? "day" : "days"} before`}</span>
+                    <span className="text-soft text-sm">{say.before(daysBefore)}</span>
                   ) : (
                     <button
                       type="button"
                       className="verb text-sm"
                       aria-expanded={inHand}
-                      aria-label={`Change ${DEADLINE_WORDS[code]}`}
+                      aria-label={say.change(DEADLINE_WORDS[code])}
                       onClick={() => setOpen(inHand ? null : code)}
                     >
-                      {inHand
-                        ? "close"
-                        : `${daysBefore} ${daysBefore === 1 ? "day" : "days"} before`}
+                      {say.closeBefore(inHand, daysBefore)}
                     </button>
                   )}
                 </span>
@@ -94,7 +94,7 @@ export function DeadlineList({ classId, document, version, today }: Props) {
                   <div className="col-span-3 flex flex-wrap items-end gap-4 pb-1">
                     <div className="w-36">
                       <NumberField
-                        label="Days before the class"
+                        label={say.daysBeforeTheClass}
                         value={daysBefore}
                         least={0}
                         most={365}
@@ -104,9 +104,9 @@ export function DeadlineList({ classId, document, version, today }: Props) {
                     <button
                       type="button"
                       className="verb min-h-11"
-                      onClick={() => put(without(code), `${DEADLINE_WORDS[code]} removed`)}
+                      onClick={() => put(without(code), say.removed(DEADLINE_WORDS[code]))}
                     >
-                      remove
+                      {say.remove}
                     </button>
                   </div>
                 )}
@@ -116,7 +116,7 @@ export function DeadlineList({ classId, document, version, today }: Props) {
         )}
         <li className="grid grid-cols-[110px_1fr_auto] items-center gap-4 border-rule border-b py-2">
           <span className="font-bold">{showDate(date, "short")}</span>
-          <span>Class, {time}</span>
+          <span>{say.classSaid(time)}</span>
           <span className="text-soft">{showDaysAway(left)}</span>
         </li>
       </ol>
@@ -128,12 +128,12 @@ export function DeadlineList({ classId, document, version, today }: Props) {
             className="verb"
             onClick={() => put({ ...lead, [code]: usual[code] ?? 1 }, DEADLINE_WORDS[code])}
           >
-            Add: {DEADLINE_WORDS[code].toLowerCase()} by
+            {say.addBy(DEADLINE_WORDS[code].toLowerCase())}
           </button>
         ))}
         {editor.value.leadDays !== null && (
-          <button type="button" className="verb" onClick={() => put(null, "Usual lead days")}>
-            Take the usual days
+          <button type="button" className="verb" onClick={() => put(null, say.usualLeadDays)}>
+            {say.takeTheUsualDays}
           </button>
         )}
       </p>

@@ -6,6 +6,7 @@ import { useState } from "react";
 import { FilmFields } from "@/stations/frame/film-fields.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
 import { filmName, freeFilmId, isAmong, newFilm } from "../frame/new-film";
+import { filmChoiceWords } from "./words.ts";
 
 interface Props {
   readonly films: readonly Vinyl[];
@@ -18,6 +19,7 @@ interface Props {
 
 /** Its colours: from the shelf or new; the first is that of the names. */
 export function FilmChoice({ films, shelf, unit, currency, error, onChange }: Props) {
+  const say = filmChoiceWords();
   const [open, setOpen] = useState<string | null>(null);
   const add = (film: Vinyl, inHand: boolean) => {
     onChange([...films, film]);
@@ -26,7 +28,7 @@ export function FilmChoice({ films, shelf, unit, currency, error, onChange }: Pr
   const free = shelf.filter((film) => !isAmong(films, film));
   return (
     <fieldset>
-      <legend className="mb-2 font-bold font-head text-xl">Its films</legend>
+      <legend className="mb-2 font-bold font-head text-xl">{say.itsFilms}</legend>
       <ul>
         {films.map((film, i) => (
           <li
@@ -37,23 +39,23 @@ export function FilmChoice({ films, shelf, unit, currency, error, onChange }: Pr
               <FilmDot colour={film.colour} size={24} />
               <b className="flex-1">{film.name}</b>
               {i === 0 && films.length > 1 && (
-                <span className="text-soft text-sm">for the names</span>
+                <span className="text-soft text-sm">{say.forTheNames}</span>
               )}
               <button
                 type="button"
                 className="verb min-h-11"
-                aria-label={`${open === film.id ? "Close" : "Change"} ${film.name}`}
+                aria-label={say.text(open, film.id, film.name)}
                 onClick={() => setOpen(open === film.id ? null : film.id)}
               >
-                {open === film.id ? "close" : "change"}
+                {say.closeChange(open, film.id)}
               </button>
               <button
                 type="button"
                 className="verb min-h-11"
-                aria-label={`Remove ${film.name}`}
+                aria-label={say.remove(film.name)}
                 onClick={() => onChange(films.filter(({ id }) => id !== film.id))}
               >
-                remove
+                {say.remove2}
               </button>
             </div>
             {open === film.id && (
@@ -72,7 +74,7 @@ export function FilmChoice({ films, shelf, unit, currency, error, onChange }: Pr
         ))}
       </ul>
       {free.length > 0 && (
-        <ul className="my-2 flex flex-wrap gap-2" aria-label="From the shelf">
+        <ul className="my-2 flex flex-wrap gap-2" aria-label={say.fromTheShelf}>
           {free.slice(0, 16).map((film) => (
             <li key={film.id}>
               <button
@@ -87,7 +89,7 @@ export function FilmChoice({ films, shelf, unit, currency, error, onChange }: Pr
         </ul>
       )}
       <button type="button" className="verb min-h-11" onClick={() => add(newFilm(films), true)}>
-        Add a new film
+        {say.addANewFilm}
       </button>
       {error && (
         <p role="alert" className="text-brick text-sm">

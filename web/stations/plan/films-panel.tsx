@@ -12,11 +12,13 @@ import { useState, useTransition } from "react";
 import { flushParts } from "@/stations/frame/pending.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
-import { Fetching, insist } from "@/ui/fetched.tsx";
+import { Fetching } from "@/ui/fetched.tsx";
+import { insist } from "@/ui/insist.ts";
 import { FilmDot } from "@/ui/marks.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { filmName, freeFilmId, isAmong, newFilm } from "../frame/new-film.ts";
 import { replaceVinyl } from "./swap-actions.ts";
+import { filmsPanelWords } from "./words.ts";
 
 /** Asked for when a film is opened. */
 const FilmFields = dynamic(
@@ -42,10 +44,11 @@ interface Props {
 }
 
 type Films = Pick<ClassDocument, "vinyls">;
-const dm2 = (mm2: number): string => `${(mm2 / 10_000).toFixed(1)} dm²`;
+const dm2 = (mm2: number): string => filmsPanelWords().dm((mm2 / 10_000).toFixed(1));
 
 /** The films of the class: each is a row, and the row in hand has its words as fields. */
 export function FilmsPanel({ classId, document, version, unit, use, shelf }: Props) {
+  const say = filmsPanelWords();
   const router = useRouter();
   const editor = usePart<Films>(
     classId,
@@ -60,23 +63,19 @@ export function FilmsPanel({ classId, document, version, unit, use, shelf }: Pro
   const films = editor.value.vinyls;
   const put = (next: Vinyl[], label: string) => editor.change({ vinyls: next }, label);
   const add = (film: Vinyl) => {
-    put([...films, film], `${film.name} added`);
+    put([...films, film], say.added(film.name));
     setOpen(film.id);
   };
   const fromShelf = shelf.filter((film) => !isAmong(films, film));
   const replace = (from: string, into: string) =>
     start(async () => {
-      if (!(await flushParts())) return setSaid("Not everything is saved yet: see what is marked.");
-      setSaid(
-        (await replaceVinyl(classId, from, into))
-          ? "Replaced throughout. Undo puts it back, part by part."
-          : "Another window changed a design first. Look again.",
-      );
+      if (!(await flushParts())) return setSaid(say.notEverythingIsSavedYet);
+      setSaid(say.replacedThroughoutUndoPuts(await replaceVinyl(classId, from, into)));
       router.refresh();
     });
   return (
-    <section aria-label="Films" aria-busy={busy}>
-      <h2 className="mt-8 mb-2 text-lg">Films</h2>
+    <section aria-label={say.films} aria-busy={busy}>
+      <h2 className="mt-8 mb-2 text-lg">{say.films}</h2>
       <ul className="border-rule border-t">
         {films.map((film) => {
           const entry = use?.find(({ vinyl }) => vinyl === film.id);
@@ -92,42 +91,42 @@ export function FilmsPanel({ classId, document, version, unit, use, shelf }: Pro
                 <span className="min-w-40 flex-1">
                   <span className="block font-bold">{film.name}</span>
                   <span className="block text-soft text-sm">
-                    {FAMILY_WORDS[film.family]} · {film.stock.kind === "roll" ? "roll " : "sheet "}
+                    {FAMILY_WORDS[film.family]} · {say.rollSheet(film.stock.kind)}
                     {showSize(film.stock, unit)} ·{" "}
                     {film.stock.price === undefined
-                      ? "price not known"
+                      ? say.priceNotKnown
                       : moneyText(film.stock.price, document.prices.currency)}
                   </span>
                 </span>
                 <span className="text-soft text-sm">
                   {entry
-                    ? `${dm2(entry.usedMm2)}, ${entry.loads} ${entry.loads === 1 ? "load" : "loads"}`
+                    ? say.text(dm2(entry.usedMm2), entry.loads)
                     : use === null
                       ? ""
-                      : "not used"}
+                      : say.notUsed}
                 </span>
                 <button
                   type="button"
                   className="verb min-h-11"
                   aria-expanded={inHand}
-                  aria-label={`${inHand ? "Close" : "Change"} ${film.name}`}
+                  aria-label={say.text2(inHand, film.name)}
                   onClick={() => setOpen(inHand ? null : film.id)}
                 >
-                  {inHand ? "close" : "change"}
+                  {say.closeChange(inHand)}
                 </button>
                 {!used && films.length > 1 && (
                   <button
                     type="button"
                     className="verb min-h-11"
-                    aria-label={`Remove ${film.name}`}
+                    aria-label={say.remove(film.name)}
                     onClick={() =>
                       put(
                         films.filter(({ id }) => id !== film.id),
-                        `${film.name} removed`,
+                        say.removed(film.name),
                       )
                     }
                   >
-                    remove
+                    {say.remove2}
                   </button>
                 )}
               </div>
@@ -144,17 +143,14 @@ export function FilmsPanel({ classId, document, version, unit, use, shelf }: Pro
                       )
                     }
                   />
-                  <p className="text-soft text-sm">
-                    What is said here is written on the shelf, for all classes of this film. Another
-                    name, family, colour or size is another film.
-                  </p>
+                  <p className="text-soft text-sm">{say.whatIsSaidHere}</p>
                   {used && films.length > 1 && (
                     <div className="max-w-72">
                       <SelectField
-                        label="Replace it throughout by"
+                        label={say.replaceItThroughout}
                         value=""
                         words={[
-                          ["", "leave it"] as const,
+                          ["", say.leaveIt] as const,
                           ...films
                             .filter(({ id }) => id !== film.id)
                             .map(({ id, name }) => [id, name] as const),
@@ -173,12 +169,12 @@ export function FilmsPanel({ classId, document, version, unit, use, shelf }: Pro
         {films.length < 12 && (
           <>
             <button type="button" className="verb min-h-11" onClick={() => add(newFilm(films))}>
-              Add a new film
+              {say.addANewFilm}
             </button>
             {fromShelf.length > 0 && (
               <div className="w-64">
                 <SelectField
-                  label="Add one from the shelf"
+                  label={say.addOneFromTheShelf}
                   value=""
                   words={[
                     ["", "choose"] as const,
@@ -196,7 +192,7 @@ export function FilmsPanel({ classId, document, version, unit, use, shelf }: Pro
         <SaveNote editor={editor} />
       </div>
       <p role="status" className="text-soft text-sm">
-        {busy ? "Replacing …" : said}
+        {say.replacing(busy, said)}
       </p>
     </section>
   );

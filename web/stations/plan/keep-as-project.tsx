@@ -3,8 +3,10 @@
 import { useState, useTransition } from "react";
 import { Button } from "@/ui/button.tsx";
 import { keepAsProject } from "./actions.ts";
+import { keepAsProjectWords } from "./words.ts";
 
 export function KeepAsProject({ classId }: { classId: string }) {
+  const say = keepAsProjectWords();
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
   return (
@@ -13,15 +15,11 @@ export function KeepAsProject({ classId }: { classId: string }) {
         disabled={busy}
         onClick={() =>
           start(async () =>
-            setSaid(
-              (await keepAsProject(classId)).ok
-                ? "Kept among the projects, without the names."
-                : "Could not be kept.",
-            ),
+            setSaid(say.keptAmongTheProjectsWithout((await keepAsProject(classId)).ok)),
           )
         }
       >
-        Keep as a project
+        {say.keepAsAProject}
       </Button>
       <p role="status" className="text-soft text-sm">
         {said}

@@ -11,7 +11,8 @@ import { ColourField } from "@/stations/frame/film-fields.tsx";
 import { ShapeFields, shapeAs } from "@/stations/frame/shape-fields.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
-import { SHAPE_WORDS } from "../frame/shape-words";
+import { shapeWords } from "../frame/shape-words";
+import { moreThingsWords } from "./words.ts";
 
 export interface BlankValue {
   readonly name: string;
@@ -41,21 +42,22 @@ interface FieldsProps {
 }
 
 export function BlankFields({ value, unit, errors, path, onChange }: FieldsProps) {
+  const say = moreThingsWords();
   const set = (patch: Partial<BlankValue>) => onChange({ ...value, ...patch });
   return (
     <>
       <div className="grid grid-cols-2 gap-4">
         <TextField
-          label="What it is"
+          label={say.whatIt}
           value={value.name}
           maxLength={120}
           error={errors[`${path}.name`]}
           onChange={(name) => set({ name })}
         />
         <SelectField
-          label="Shape"
+          label={say.shape}
           value={value.shape.kind}
-          words={SHAPE_WORDS}
+          words={shapeWords()}
           onChange={(kind) => set({ shape: shapeAs(kind, value.shape) })}
         />
       </div>
@@ -75,13 +77,13 @@ export function BlankFields({ value, unit, errors, path, onChange }: FieldsProps
       )}
       <div className="grid grid-cols-[1fr_90px] gap-4">
         <SelectField
-          label="Made of"
+          label={say.madeOf}
           value={value.material}
           words={MATERIAL_WORDS}
           onChange={(material) => set({ material })}
         />
         <ColourField
-          label="Its colour"
+          label={say.itsColour}
           value={value.colour}
           onChange={(colour) => set({ colour })}
         />
@@ -100,6 +102,7 @@ interface Props {
 
 /** Most classes make one thing; a verb at its end adds the next. */
 export function MoreThings({ first, more, unit, errors, onChange }: Props) {
+  const say = moreThingsWords();
   const { technique, ...blank } = first;
   const add = (role: MoreThing["role"]) =>
     onChange([
@@ -121,22 +124,22 @@ export function MoreThings({ first, more, unit, errors, onChange }: Props) {
             // biome-ignore lint/suspicious/noArrayIndexKey: such rows have no identity but their place
             key={i}
             className="grid gap-4 border-rule border-t pt-3"
-            aria-label={`Thing ${i + 2}`}
+            aria-label={say.thing(i)}
           >
             <div className="grid grid-cols-2 gap-4">
               <SelectField
-                label="Each seat makes it"
+                label={say.eachSeatMakes}
                 value={thing.role}
                 words={{
-                  also: `as well as the ${blank.name.toLowerCase() || "first"}`,
-                  side: `on the other side of the ${blank.name.toLowerCase() || "first"}`,
-                  instead: "or the first, as each chooses",
+                  also: say.asWell(blank.name.toLowerCase()),
+                  side: say.onTheOtherSide(blank.name.toLowerCase()),
+                  instead: say.orTheFirstAsEach,
                 }}
                 onChange={(role) => set(role === "side" ? { role, blank, perSeat: 1 } : { role })}
               />
               {thing.role === "also" && (
                 <NumberField
-                  label="For each seat"
+                  label={say.forEachSeat}
                   value={thing.perSeat}
                   least={1}
                   most={20}
@@ -144,7 +147,7 @@ export function MoreThings({ first, more, unit, errors, onChange }: Props) {
                 />
               )}
               <SelectField
-                label="Made as"
+                label={say.madeAs}
                 value={thing.technique}
                 words={TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)}
                 onChange={(next) => set({ technique: next })}
@@ -154,13 +157,11 @@ export function MoreThings({ first, more, unit, errors, onChange }: Props) {
                 className="verb min-h-11 self-end justify-self-start"
                 onClick={() => onChange(more.filter((_, k) => k !== i))}
               >
-                not this one
+                {say.notThis}
               </button>
             </div>
             {thing.role === "side" ? (
-              <p className="text-soft text-sm">
-                The same piece, turned round: the first side is dry before.
-              </p>
+              <p className="text-soft text-sm">{say.theSamePieceTurnedRound}</p>
             ) : (
               <BlankFields
                 value={thing.blank}
@@ -176,13 +177,13 @@ export function MoreThings({ first, more, unit, errors, onChange }: Props) {
       {more.length < MOST_THINGS - 1 && (
         <p className="flex flex-wrap gap-x-5">
           <button type="button" className="verb min-h-11" onClick={() => add("also")}>
-            Add another thing
+            {say.addAnotherThing}
           </button>
           <button type="button" className="verb min-h-11" onClick={() => add("side")}>
-            another side
+            {say.anotherSide}
           </button>
           <button type="button" className="verb min-h-11" onClick={() => add("instead")}>
-            an alternative for each seat
+            {say.anAlternativeForEachSeat}
           </button>
         </p>
       )}

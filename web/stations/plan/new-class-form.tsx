@@ -13,8 +13,9 @@ import dynamic from "next/dynamic";
 import { useEffect, useMemo, useState, useTransition } from "react";
 import { Controller, useForm } from "react-hook-form";
 import { Button } from "@/ui/button.tsx";
-import { Fetching, insist } from "@/ui/fetched.tsx";
+import { Fetching } from "@/ui/fetched.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";
+import { insist } from "@/ui/insist.ts";
 import { RosterPaste, usePastedRoster } from "@/ui/roster-paste.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { DateField, TimeField } from "@/ui/when-fields.tsx";
@@ -23,6 +24,7 @@ import { lookOfProject, type MakeAnswer, makeClass, type NewClass } from "./acti
 import { FilmChoice } from "./film-choice.tsx";
 import { BlankFields, type BlankValue, type MoreThing, MoreThings } from "./more-things.tsx";
 import type { Look } from "./new-seats.tsx";
+import { newClassFormWords } from "./words.ts";
 
 // Lettering comes when there is something to letter.
 const NewSeats = dynamic(
@@ -79,14 +81,15 @@ export function NewClassForm({
   usual,
   guided,
 }: Props) {
+  const say = newClassFormWords();
   const first = projects.find(({ id }) => id === chosen);
   const form = useForm<Values>({
     defaultValues: {
       project: chosen,
-      title: (first?.title ?? "").replace(" (to start from)", ""),
+      title: (first?.title ?? "").replace(say.toStart, ""),
       when: { date, time: "14:00", zone, minutes: first?.minutes ?? 90 },
       setting: { kind: "room", place: "" },
-      blank: { name: "Wooden tag", material: "sealedWood", colour: "#D9C29A", shape: FIRST_SHAPE },
+      blank: { name: say.woodenTag, material: "sealedWood", colour: "#D9C29A", shape: FIRST_SHAPE },
       technique: "decal",
       more: [],
       films: usual ? [{ ...usual, id: freeFilmId([], usual.name) }] : [],
@@ -105,7 +108,7 @@ export function NewClassForm({
   const send = form.handleSubmit((given) =>
     start(async () => {
       if (pasted.trouble !== null || !pasted.seats.ok)
-        return setAnswer({ message: "Not made yet: see the names.", fields: {} });
+        return setAnswer({ message: say.notMadeYetSee, fields: {} });
       setAnswer(await makeClass({ ...given, seats: pasted.seats.value, guided }));
     }),
   );
@@ -117,24 +120,23 @@ export function NewClassForm({
     >
       {guided && (
         <p className="border-elm border-l-4 bg-paper px-5 py-4 lg:col-span-2">
-          Your first class: blank, films, steps and materials are there already. Say when it is and
-          who comes; names may also wait. Everything can be changed afterwards.
+          {say.yourFirstClassBlankFilms}
         </p>
       )}
       <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-4">
-        <h2 className="text-xl">What and when</h2>
+        <h2 className="text-xl">{say.whatAnd}</h2>
         <SelectField
-          label="Of"
+          label={say.ofSaid}
           value={value.project}
           words={[
-            ["", "nothing yet: a blank and names"] as const,
+            ["", say.nothingYetABlank] as const,
             ...projects.map(({ id, title }) => [id, title] as const),
           ]}
           onChange={(id) => {
             const found = projects.find((one) => one.id === id);
             form.setValue("project", id);
             if (!found) return;
-            form.setValue("title", found.title.replace(" (to start from)", ""));
+            form.setValue("title", found.title.replace(say.toStart, ""));
             form.setValue("when.minutes", found.minutes);
           }}
         />
@@ -143,7 +145,7 @@ export function NewClassForm({
           name="title"
           render={({ field }) => (
             <TextField
-              label="Title"
+              label={say.title}
               value={field.value}
               maxLength={120}
               error={wrong("title")}
@@ -153,28 +155,26 @@ export function NewClassForm({
         />
         <div className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,12rem),1fr))] gap-4">
           <DateField
-            label="Date"
+            label={say.date}
             value={value.when.date}
             today={today}
             error={wrong("when.date")}
             hint={
               value.when.date < today
-                ? "That day is over. Is the date right?"
-                : yearsAway(today, value.when.date) > 2
-                  ? "More than two years away. Is the year right?"
-                  : undefined
+                ? say.thatDayIsOver
+                : say.moreThanTwoYearsAway(yearsAway(today, value.when.date))
             }
             onChange={(next) => set("when.date", next as never)}
           />
           <TimeField
-            label="Time"
+            label={say.time}
             value={value.when.time}
             clock={clock}
             error={wrong("when.time")}
             onChange={(next) => set("when.time", next as never)}
           />
           <NumberField
-            label="Minutes"
+            label={say.minutes}
             value={value.when.minutes ?? 90}
             least={10}
             most={1440}
@@ -183,19 +183,19 @@ export function NewClassForm({
             onChange={(minutes) => set("when.minutes", minutes as never)}
           />
           <TextField
-            label="Time zone"
+            label={say.timeZone}
             value={value.when.zone}
             error={wrong("when.zone")}
             onChange={(next) => set("when.zone", next as never)}
           />
           <SelectField
-            label="Held"
+            label={say.held}
             value={value.setting.kind}
-            words={{ room: "in a room", craftAlong: "as a live craft-along" }}
+            words={{ room: say.inARoom, craftAlong: say.asALiveCraftAlong }}
             onChange={(kind) => set("setting.kind", kind as never)}
           />
           <TextField
-            label="Place"
+            label={say.place}
             value={value.setting.place ?? ""}
             maxLength={160}
             onChange={(place) => set("setting.place", place as never)}
@@ -204,7 +204,7 @@ export function NewClassForm({
         {!project && (
           <>
             <fieldset className="grid grid-cols-[minmax(0,1fr)] gap-4">
-              <legend className="mb-2 font-bold font-head text-xl">The blank</legend>
+              <legend className="mb-2 font-bold font-head text-xl">{say.theBlank}</legend>
               <BlankFields
                 value={value.blank}
                 unit={unit}
@@ -238,10 +238,9 @@ export function NewClassForm({
             onChange={(films) => set("films", films as never)}
           />
         )}
-        <h2 className="text-xl">Who comes</h2>
+        <h2 className="text-xl">{say.whoComes}</h2>
         <p className="text-soft">
-          One line a seat: {["name", ...slots.filter((slot) => slot !== "name")].join(", ")}. You
-          can add and change names later.
+          {say.oneLineASeat(["name", ...slots.filter((slot) => slot !== "name")].join(", "))}
         </p>
         <RosterPaste pasted={pasted} slots={slots} rows={12} />
         {look && <NewSeats look={look} seats={pasted.seats.ok ? pasted.seats.value : NOBODY} />}
@@ -256,7 +255,7 @@ export function NewClassForm({
           </p>
         )}
         <Button type="submit" tone="main" disabled={busy}>
-          {busy ? "Making …" : "Make the class"}
+          {say.makingMakeTheClass(busy)}
         </Button>
       </div>
     </form>
@@ -321,7 +320,9 @@ function TechniqueChoice({
 }) {
   return (
     <fieldset>
-      <legend className="mb-2 font-bold font-head text-xl">How it is made</legend>
+      <legend className="mb-2 font-bold font-head text-xl">
+        {newClassFormWords().howItIsMade}
+      </legend>
       {TECHNIQUES.map((technique) => (
         <label
           key={technique}

@@ -9,6 +9,7 @@ import { useMemo } from "react";
 import { useLettering } from "@/stations/frame/use-lettering.ts";
 import { facePicture } from "@/ui/face-picture.ts";
 import { SeatFace } from "@/ui/seat-face.tsx";
+import { newSeatsWords } from "./words.ts";
 
 /** What a seat of the class to be looks like: its first thing. */
 export interface Look {
@@ -29,6 +30,7 @@ const MOST_LETTERED = 200;
  * The seats as they will be, drawn while names are typed; before the first name one as an example.
  */
 export function NewSeats({ look, seats }: { look: Look; seats: readonly Named[] }) {
+  const say = newSeatsWords();
   const example = seats.length === 0;
   const shown = useMemo(
     () =>
@@ -41,13 +43,11 @@ export function NewSeats({ look, seats }: { look: Look; seats: readonly Named[] 
   const { drawn, busy, failure } = useLettering(parts);
   const face = useMemo(() => facePicture(look.blank), [look.blank]);
   const bySeat = new Map(drawn?.seats.map((seat) => [seat.seat, seat]));
-  if (!face) return <p className="text-soft">These measures leave no face for the design.</p>;
+  if (!face) return <p className="text-soft">{say.theseMeasuresLeaveNoFace}</p>;
   const more = seats.length - MOST_DRAWN;
   return (
-    <section aria-label="The seats as they will be" aria-busy={busy}>
-      <h3 className="mb-1 text-base">
-        {example ? "What a seat will look like" : "The seats as they will be"}
-      </h3>
+    <section aria-label={say.theSeatsAsTheyWill} aria-busy={busy}>
+      <h3 className="mb-1 text-base">{say.whatASeatWillLook(example)}</h3>
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-3">
         {shown.slice(0, MOST_DRAWN).map(({ seat, fields }) => {
           const name = fields.name ?? Object.values(fields)[0] ?? "";
@@ -62,13 +62,13 @@ export function NewSeats({ look, seats }: { look: Look; seats: readonly Named[] 
                 maxHeight={150}
               />
               <span className="block truncate text-sm">
-                {example ? <i className="text-soft">an example</i> : `${seat} · ${name}`}
+                {example ? <i className="text-soft">{say.anExample}</i> : `${seat} · ${name}`}
               </span>
             </li>
           );
         })}
       </ul>
-      {more > 0 && <p className="mt-1 text-soft text-sm">and {more} more</p>}
+      {more > 0 && <p className="mt-1 text-soft text-sm">{say.andMore(more)}</p>}
       {failure && <p className="text-soft text-sm">{failure}</p>}
     </section>
   );
@@ -81,8 +81,6 @@ function exampleOf(design: Design): Named {
   );
   return {
     seat: "example",
-    fields: Object.fromEntries(
-      slots.map((slot) => [slot, slot === "name" ? "Marigold" : slot === "number" ? "12" : slot]),
-    ),
+    fields: Object.fromEntries(slots.map((slot) => [slot, newSeatsWords().marigold12(slot)])),
   };
 }

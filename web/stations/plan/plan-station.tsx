@@ -35,6 +35,7 @@ import { KeepAsProject } from "./keep-as-project.tsx";
 import { PreparationPanel } from "./preparation-panel.tsx";
 import { type SetFaces, SetView } from "./set-view.tsx";
 import { ThingsPanel } from "./things-panel.tsx";
+import { planStationWords } from "./words.ts";
 
 export async function PlanStation({
   id,
@@ -43,6 +44,7 @@ export async function PlanStation({
   id: string;
   query: Record<string, string | undefined>;
 }) {
+  const say = planStationWords();
   const loaded = await loadStation(id);
   const host = loaded.ok ? loaded.data.host : loaded.host;
   const stored = loaded.ok ? loaded.data.planned : loaded.stored;
@@ -93,7 +95,7 @@ export async function PlanStation({
     return (
       <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[300px_1fr]">
         <section>
-          <h2 className="mb-3 text-lg">The class</h2>
+          <h2 className="mb-3 text-lg">{say.theClass}</h2>
           <ClassForm
             classId={id}
             document={stored.document}
@@ -121,7 +123,7 @@ export async function PlanStation({
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[300px_1fr_330px]">
       <section>
-        <h2 className="mb-3 text-lg">The class</h2>
+        <h2 className="mb-3 text-lg">{say.theClass}</h2>
         <ClassForm
           classId={id}
           document={planned.document}
@@ -132,7 +134,7 @@ export async function PlanStation({
         />
         <div className="mt-5 grid gap-2">
           <FileButton href={`/classes/${id}/files/class.json`} download>
-            Save the class document
+            {say.saveTheClassDocument}
           </FileButton>
           <KeepAsProject classId={id} />
           <BeginGuide classId={id} />
@@ -141,7 +143,7 @@ export async function PlanStation({
       <section>
         <Countdown data={data} />
         {planned.document.things.length > 1 && (
-          <h2 className="mt-8 mb-2 text-lg">What each makes, on one line</h2>
+          <h2 className="mt-8 mb-2 text-lg">{say.whatEachMakes}</h2>
         )}
         <SetLine
           studioId={host.studioId}
@@ -163,12 +165,12 @@ export async function PlanStation({
         {things}
         {films}
         <Preparation data={data} />
-        <h2 className="mt-8 mb-2 text-lg">The basket</h2>
+        <h2 className="mt-8 mb-2 text-lg">{say.theBasket}</h2>
         <SeatBasket seats={seats} to={`/bench/${id}?seat=`} />
       </section>
       <section>
         <Minutes data={data} />
-        <h2 className="mt-6 text-lg">What the plan says</h2>
+        <h2 className="mt-6 text-lg">{say.whatThePlanSays}</h2>
         <Findings
           classId={id}
           things={planned.document.things}
@@ -176,7 +178,7 @@ export async function PlanStation({
           unit={host.studio.unit}
           labels={labels}
         />
-        <h2 className="mt-6 mb-2 text-lg">Cautions</h2>
+        <h2 className="mt-6 mb-2 text-lg">{say.cautions}</h2>
         <ul>
           {cautionsFor(planned.document).map((caution) => (
             <li key={caution.code} className="flex gap-3 py-1.5">
@@ -187,10 +189,7 @@ export async function PlanStation({
             </li>
           ))}
         </ul>
-        <p className="mt-2 text-soft text-sm">
-          Labels, the venue's rules and local codes come first; licensed work belongs to those
-          licensed.
-        </p>
+        <p className="mt-2 text-soft text-sm">{say.labelsTheVenuesRules}</p>
       </section>
     </div>
   );
@@ -253,6 +252,7 @@ async function setFaces({ host, planned }: StationData): Promise<SetFaces[]> {
 }
 
 function Minutes({ data }: { data: StationData }) {
+  const say = planStationWords();
   const { document } = data.planned;
   const { evenings } = data.planned.plan;
   const total =
@@ -262,20 +262,25 @@ function Minutes({ data }: { data: StationData }) {
     evenings.blanksMinutes;
   return (
     <FigureRow
-      name="Evenings' work before the class"
+      name={planStationWords().eveningsWork}
       reckoning={{
-        title: `${showMinutes(total)} of preparation`,
+        title: say.ofPreparation(showMinutes(total)),
         lines: [
-          { what: "At the cutter, loading included", value: showMinutes(evenings.cuttingMinutes) },
-          { what: "Weeding all kits", value: showMinutes(evenings.weedingMinutes) },
-          { what: "Packing, 2 min a seat", value: showMinutes(evenings.packingMinutes) },
+          { what: say.atTheCutterLoadingIncluded, value: showMinutes(evenings.cuttingMinutes) },
+          { what: say.weedingAllKits, value: showMinutes(evenings.weedingMinutes) },
+          { what: say.packing2MinASeat, value: showMinutes(evenings.packingMinutes) },
           ...(evenings.blanksMinutes > 0
-            ? [{ what: "Making the blanks ready", value: showMinutes(evenings.blanksMinutes) }]
+            ? [{ what: say.makingTheBlanksReady, value: showMinutes(evenings.blanksMinutes) }]
             : []),
         ],
-        rule: `Weeding is a base of ${(document.figures?.weeding?.minutes.base ?? WEEDING_COEFFICIENTS.base).toFixed(1)} min a kit, and more for every piece, inside, small part, tail, thin stroke and metre of outline.`,
-        rests: `Weeding: ${restsOn(document.figures, "weeding")} Cutting: ${restsOn(document.figures, "cutting", document.cutter.name)} Packing: first guesses.`,
-        rounding: "To whole minutes, at the end.",
+        rule: say.weedingIsABase(
+          (document.figures?.weeding?.minutes.base ?? WEEDING_COEFFICIENTS.base).toFixed(1),
+        ),
+        rests: say.weedingCuttingPackingFirstGuesses(
+          restsOn(document.figures, "weeding"),
+          restsOn(document.figures, "cutting", document.cutter.name),
+        ),
+        rounding: say.toWholeMinutes,
       }}
     >
       {showMinutes(total)}
@@ -285,24 +290,17 @@ function Minutes({ data }: { data: StationData }) {
 
 /** The date, and what has to be done by when. */
 function Countdown({ data }: { data: StationData }) {
+  const say = planStationWords();
   const { document, id, versions } = data.planned;
   const today = todayIn(document.when.zone);
   const left = daysBetween(today, document.when.date);
   return (
     <>
       <h2 className="mb-2 text-2xl">
-        {left < 0
-          ? `This class was ${showDaysAway(left)}`
-          : left === 0
-            ? "The class is today"
-            : `${left} ${left === 1 ? "day" : "days"} to go`}
+        {left < 0 ? say.thisClass(showDaysAway(left)) : say.theClassIsToday(left)}
       </h2>
-      {left < 0 && (
-        <p className="mb-2 text-soft">The date lies in the past: set a new one to plan it again.</p>
-      )}
-      {left > FAR_DAYS && (
-        <p className="mb-2 text-ochre">That is more than two years away. Is the year right?</p>
-      )}
+      {left < 0 && <p className="mb-2 text-soft">{say.theDateLies}</p>}
+      {left > FAR_DAYS && <p className="mb-2 text-ochre">{say.thatIsMoreThanTwo}</p>}
       <DeadlineList classId={id} document={document} version={versions.class} today={today} />
     </>
   );

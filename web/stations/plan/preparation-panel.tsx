@@ -14,6 +14,7 @@ import { usePart } from "@/stations/frame/use-part.ts";
 import { showDate } from "@/ui/dates.ts";
 import { LongTextField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { preparationPanelWords } from "./words.ts";
 
 export interface TaskDates {
   readonly id: string;
@@ -54,6 +55,7 @@ export function PreparationPanel({
   open: differences,
   anew,
 }: Props) {
+  const w = preparationPanelWords();
   const editor = usePart<Value>(
     classId,
     "class",
@@ -66,7 +68,7 @@ export function PreparationPanel({
   const { busy, said, act } = useProposalAct();
   const put = (preparation: Task[], label: string) => editor.change({ preparation }, label);
   const byId = new Map(dates.map((row) => [row.id, row]));
-  const again = () => act(() => beginAnew(classId, "preparation", "Preparation as proposed"));
+  const again = () => act(() => beginAnew(classId, "preparation", w.preparationAsProposed));
   const mark = (task: string, on: boolean) => act(() => markTaskDone(classId, task, on));
   const add = () => {
     const id = freeId(tasks);
@@ -76,7 +78,7 @@ export function PreparationPanel({
         ...tasks,
         {
           id,
-          title: "Something to do before",
+          title: w.somethingToDoBefore,
           minutes: 15,
           after: last ? [last.id] : [],
           waitMinutes: 0,
@@ -84,37 +86,37 @@ export function PreparationPanel({
           care: "",
         },
       ],
-      "Another task",
+      w.anotherTask,
     );
     setOpen(id);
   };
   const late = dates.filter(({ id, date }) => date !== null && date < today && !done.includes(id));
   return (
-    <section aria-label="The blanks before the class" aria-busy={busy}>
-      <h2 className="mt-8 mb-1 text-lg">The blanks before the class</h2>
+    <section aria-label={w.theBlanksBeforeTheClass} aria-busy={busy}>
+      <h2 className="mt-8 mb-1 text-lg">{w.theBlanksBeforeTheClass}</h2>
       {tasks.length === 0 ? (
         <p className="text-soft">
-          Nothing has to be done to the blanks beforehand.
+          {w.nothingHasToBeDone}
           {anew > 0 && (
             <>
               {" "}
               <button type="button" className="verb min-h-9" disabled={busy} onClick={again}>
-                {anew} {anew === 1 ? "task is" : "tasks are"} proposed: take{" "}
-                {anew === 1 ? "it" : "them"}
+                {w.proposedTake(anew)}
               </button>
             </>
           )}
         </p>
       ) : (
         <p>
-          {showMinutes(tasks.reduce((sum, { minutes }) => sum + minutes, 0))} of your hands, ready
-          and dry on {showDate(ready)}.
+          {w.ofYourHandsReady(
+            showMinutes(tasks.reduce((sum, { minutes }) => sum + minutes, 0)),
+            showDate(ready),
+          )}
         </p>
       )}
       {late.length > 0 && (
         <p className="mt-2 border-brick border-l-4 bg-brick-tint px-3 py-2" role="status">
-          {late.length === 1 ? "One task" : `${late.length} tasks`} should have been begun before
-          today. Take them up tonight, have fewer coats, or set a later day.
+          {w.tasksShouldHaveBeenBegun(late.length)}
         </p>
       )}
       <ProposalNote classId={classId} list="preparation" open={differences} />
@@ -148,14 +150,14 @@ export function PreparationPanel({
                   label,
                 )
               }
-              onOut={() => put(withoutTask(tasks, task.id), `${task.title} removed`)}
+              onOut={() => put(withoutTask(tasks, task.id), w.removed(task.title))}
             />
           </TaskRow>
         ))}
       </ol>
       <div className="flex flex-wrap items-center gap-x-6">
         <button type="button" className="verb min-h-11" onClick={add}>
-          Add a task before the class
+          {w.addATaskBefore}
         </button>
         <SaveNote editor={editor} />
         {said && <span role="alert">{said}</span>}
@@ -177,14 +179,15 @@ interface RowProps {
 }
 
 function TaskRow({ task, dates, isDone, inHand, why, yours, onMark, onOpen, children }: RowProps) {
+  const texts = preparationPanelWords();
   const rest =
     task.waitMinutes > 0
-      ? `then ${task.waitMinutes >= 600 ? "overnight" : `${showMinutes(task.waitMinutes)} of drying`}`
+      ? texts.thenSaid(
+          task.waitMinutes >= 600 ? texts.overnight : texts.ofDrying(showMinutes(task.waitMinutes)),
+        )
       : "";
   const rounds =
-    dates && dates.rounds > 1
-      ? `${dates.rounds} rounds, because ${task.atOnce} have room at once`
-      : "";
+    dates && dates.rounds > 1 ? texts.roundsBecauseHaveRoom(dates.rounds, task.atOnce) : "";
   return (
     <li
       className={`border-rule border-b py-2 ${inHand ? "-mx-3 bg-paper px-3" : ""}`}
@@ -197,7 +200,7 @@ function TaskRow({ task, dates, isDone, inHand, why, yours, onMark, onOpen, chil
             className="size-5"
             checked={isDone}
             onChange={(event) => onMark(event.target.checked)}
-            aria-label={`${task.title} is done`}
+            aria-label={texts.isDone(task.title)}
           />
         </label>
         <div className={isDone ? "text-soft line-through decoration-1" : ""}>
@@ -208,9 +211,11 @@ function TaskRow({ task, dates, isDone, inHand, why, yours, onMark, onOpen, chil
             {[
               dates?.date
                 ? dates.evenings.length > 1
-                  ? `evenings of ${dates.evenings.map(({ date }) => showDate(date, "short")).join(", ")}`
-                  : `evening of ${showDate(dates.date, "short")}`
-                : "no free evening before",
+                  ? texts.eveningsOf(
+                      dates.evenings.map(({ date }) => showDate(date, "short")).join(", "),
+                    )
+                  : texts.eveningOf(showDate(dates.date, "short"))
+                : texts.noFreeEveningBefore,
               rest,
               rounds,
             ]
@@ -222,24 +227,24 @@ function TaskRow({ task, dates, isDone, inHand, why, yours, onMark, onOpen, chil
           type="button"
           className="verb min-h-11"
           aria-expanded={inHand}
-          aria-label={`${inHand ? "Close" : "Change"} ${task.title}`}
+          aria-label={texts.text(inHand, task.title)}
           onClick={onOpen}
         >
-          {inHand ? "close" : "change"}
+          {texts.closeChange(inHand)}
         </button>
       </div>
       <div className="pl-14">
         {!inHand && task.say && !isDone && <p className="text-sm">{task.say}</p>}
         {!inHand && task.care && !isDone && (
           <p className="text-ochre text-sm">
-            <b>Care: </b>
+            <b>{texts.care} </b>
             {task.care}
           </p>
         )}
         {inHand && children}
         {why && !isDone && (
           <p className="text-soft text-sm">
-            <b>Why: </b>
+            <b>{texts.why} </b>
             {why}
           </p>
         )}
@@ -258,6 +263,7 @@ interface FieldsProps {
 }
 
 function TaskFields({ task, before, things, onChange, onOut }: FieldsProps) {
+  const w = preparationPanelWords();
   const set = (patch: Partial<Task>, label: string) => onChange({ ...task, ...patch }, label);
   const { atOnce: _, ...unbounded } = task;
   const { thing: __, ...everywhere } = task;
@@ -265,72 +271,72 @@ function TaskFields({ task, before, things, onChange, onOut }: FieldsProps) {
     <div className="grid grid-cols-2 gap-3 py-2">
       <div className="col-span-2">
         <TextField
-          label="The task"
+          label={w.theTask}
           value={task.title}
           maxLength={120}
-          required="Say what has to be done."
-          onChange={(title) => set({ title }, "Title of a task")}
+          required={w.sayWhat}
+          onChange={(title) => set({ title }, w.titleOfATask)}
         />
       </div>
       <NumberField
-        label="Minutes of your hands"
+        label={w.minutesOfYourHands}
         value={task.minutes}
         least={1}
         most={10_000}
-        onChange={(minutes) => set({ minutes }, "Minutes of a task")}
+        onChange={(minutes) => set({ minutes }, w.minutesOfATask)}
       />
       <NumberField
-        label="Then rests, minutes"
+        label={w.thenRestsMinutes}
         value={task.waitMinutes}
         least={0}
         most={20_000}
         step={30}
-        onChange={(waitMinutes) => set({ waitMinutes }, "Rest of a task")}
+        onChange={(waitMinutes) => set({ waitMinutes }, w.restOfATask)}
       />
       <NumberField
-        label="How many have room at once"
-        hint="0: for all"
+        label={w.howManyHaveRoom}
+        hint={w.n0ForAll}
         value={task.atOnce ?? 0}
         least={0}
         most={10_000}
         onChange={(atOnce) =>
-          onChange(atOnce > 0 ? { ...task, atOnce } : unbounded, "How many rest at once")
+          onChange(atOnce > 0 ? { ...task, atOnce } : unbounded, w.howManyRestAtOnce)
         }
       />
       {before.length > 0 && (
         <SelectField
-          label="After which task"
+          label={w.afterWhichTask}
           value={task.after[0] ?? ""}
           words={[
-            ["", "after none"] as const,
+            ["", w.afterNone] as const,
             ...before.map(({ id, title }) => [id, title] as const),
           ]}
-          onChange={(id) => set({ after: id ? [id] : [] }, "What a task follows")}
+          onChange={(id) => set({ after: id ? [id] : [] }, w.whatATaskFollows)}
         />
       )}
       {things.length > 1 && (
         <SelectField
-          label="Blanks of"
+          label={w.blanksOf}
           value={task.thing ?? ""}
           words={[
-            ["", "all things"] as const,
+            ["", w.allThings] as const,
             ...things.map(({ id, title }) => [id, title] as const),
           ]}
-          onChange={(thing) => onChange(thing ? { ...task, thing } : everywhere, "Thing of a task")}
+          onChange={(thing) => onChange(thing ? { ...task, thing } : everywhere, w.thingOfATask)}
         />
       )}
       <LongTextField
-        label="How"
+        label={w.how}
         value={task.say}
-        onChange={(say) => set({ say }, "How a task is done")}
+        onChange={(say) => set({ say }, w.howATaskIsDone)}
       />
       <LongTextField
-        label="With care"
+        label={w.withCare}
         value={task.care}
-        onChange={(care) => set({ care }, "Caution of a task")}
+        onChange={(care) => set({ care }, w.cautionOfATask)}
       />
       <button type="button" className="verb min-h-11 justify-self-start" onClick={onOut}>
-        remove
+        {w.remove}
       </button>
     </div>
   );

@@ -16,6 +16,7 @@ import { withOwnFigures } from "@/planning/studio-figures.ts";
 import { act, no, takes } from "@/requests/act.ts";
 import { todayIn } from "@/ui/dates.ts";
 import type { Reckoned } from "@/workers/plan.server.ts";
+import { reckonActionsWords } from "./words.ts";
 
 async function givenBy(host: Host): Promise<Given> {
   const { schools, cutter, prices } = host.studio.settings;
@@ -32,7 +33,7 @@ const wrong = (
   issues: readonly { readonly path: PropertyKey[]; readonly message: string }[],
 ): Reckoned => ({
   ok: false,
-  message: `${issues[0]?.path.map(String).join(" ")}: ${issues[0]?.message ?? "not usable"}`,
+  message: reckonActionsWords().text(issues[0]?.path.map(String).join(" "), issues[0]?.message),
 });
 
 const classFor = async (host: Host, asked: Question) =>

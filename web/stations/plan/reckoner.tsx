@@ -18,29 +18,31 @@ import { SelectField } from "@/ui/select-field.tsx";
 import type { Reckoned } from "@/workers/plan.server.ts";
 import { BlankFields } from "./more-things.tsx";
 import { classOfReckoning, reckonFor } from "./reckon-actions.ts";
+import { reckonerWords } from "./words.ts";
 
-const FIRST: Question = {
+const first = (): Question => ({
   blank: {
-    name: "Wooden board",
+    name: reckonerWords().woodenBoard,
     material: "sealedWood",
     colour: "#D9C29A",
     shape: { kind: "flat", width: 300, height: 200 },
   },
   technique: "decal",
   family: "permanentGloss",
-  words: ["Henriette", "Ned"],
+  words: [reckonerWords().henriette, reckonerWords().ned],
   names: 12,
-};
+});
 
 /** Typed here, answered there; nothing is kept until it is made a class. */
 export function Reckoner({ unit }: { unit: LengthUnit }) {
-  const [question, setQuestion] = useState<Question>(FIRST);
+  const w = reckonerWords();
+  const [question, setQuestion] = useState<Question>(first());
   const [found, setFound] = useState<{ readonly of: Question; readonly reckoned: Reckoned } | null>(
     null,
   );
   const [busy, start] = useTransition();
   const set = (patch: Partial<Question>) => setQuestion((before) => ({ ...before, ...patch }));
-  const failed: Reckoned = { ok: false, message: "No answer came. Try again." };
+  const failed: Reckoned = { ok: false, message: w.noAnswerCameTryAgain };
   const ask = () =>
     start(async () =>
       setFound({ of: question, reckoned: await reckonFor(question).catch(() => failed) }),
@@ -61,24 +63,24 @@ export function Reckoner({ unit }: { unit: LengthUnit }) {
         />
         <div className="grid grid-cols-2 gap-4">
           <SelectField
-            label="Made as"
+            label={w.madeAs}
             value={question.technique}
             words={TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)}
             onChange={(technique: Technique) => set({ technique })}
           />
           <SelectField
-            label="Film"
+            label={w.film}
             value={question.family}
             words={VINYL_FAMILIES.map((one) => [one, FAMILY_WORDS[one]] as const)}
             onChange={(family) => set({ family })}
           />
         </div>
         <TextField
-          label="Names or words"
-          hint="With commas between; the widest decides how large they all are."
+          label={w.namesOrWords}
+          hint={w.withCommasBetweenTheWidest}
           value={question.words.join(", ")}
           maxLength={600}
-          required="Give at least one name or word."
+          required={w.giveAtLeastOneName}
           onChange={(text) =>
             set({
               words: text
@@ -90,14 +92,14 @@ export function Reckoner({ unit }: { unit: LengthUnit }) {
           }
         />
         <NumberField
-          label="How many pieces"
+          label={w.howManyPieces}
           value={question.names}
           least={1}
           most={MOST_NAMES}
           onChange={(names) => set({ names })}
         />
         <Button tone="main" disabled={busy} onClick={ask}>
-          {busy ? "Reckoning …" : "Reckon"}
+          {w.reckoningReckon(busy)}
         </Button>
       </div>
       <div aria-live="polite">
@@ -106,12 +108,12 @@ export function Reckoner({ unit }: { unit: LengthUnit }) {
             {found.reckoned.message}
           </p>
         )}
-        {!found && <p className="text-soft">The answer stands here.</p>}
+        {!found && <p className="text-soft">{w.theAnswerStandsHere}</p>}
         {found && answer && (
           <>
             <Figures question={found.of} answer={answer} unit={unit} />
             <Button className="mt-5" disabled={busy} onClick={() => make(found.of)}>
-              Make a class of it
+              {w.makeAClass}
             </Button>
           </>
         )}
@@ -129,106 +131,99 @@ function Figures({
   answer: Answer;
   unit: LengthUnit;
 }) {
+  const say = reckonerWords();
   const { face, design, film, materials, preparation, cost } = answer;
   const { names } = question;
   const amount = (value: number) => String(Number(value.toFixed(2)));
   const hands = preparation.reduce((sum, { minutes }) => sum + minutes, 0);
   return (
     <>
-      <h2 className="mb-2 text-xl">
-        {names} × {question.blank.name}
-      </h2>
+      <h2 className="mb-2 text-xl">{say.text(names, question.blank.name)}</h2>
       <FigureRow
-        name="The design, at most"
+        name={reckonerWords().theDesignAtMost}
         reckoning={{
           title: showSize(design, unit),
           lines: [
-            { what: "What may carry it", value: showSize(face, unit) },
-            { what: "Left free all round", value: showLength(face.margin, unit) },
-            { what: "The widest", value: design.widest },
-            { what: "Its letters stand", value: showLength(design.letterHeight, unit) },
+            { what: say.whatMayCarry, value: showSize(face, unit) },
+            { what: say.leftFreeAllRound, value: showLength(face.margin, unit) },
+            { what: say.theWidest, value: design.widest },
+            { what: say.itsLettersStand, value: showLength(design.letterHeight, unit) },
           ],
-          rule: "All at one size: as large as the widest fits the face without its margin.",
+          rule: say.allAtOneSize,
         }}
       >
         {showSize(design, unit)}
       </FigureRow>
       <FigureRow
-        name="Film"
+        name={reckonerWords().film}
         reckoning={{
-          title: `${amount(film.sheets)} ${film.sheets === 1 ? "sheet" : "sheets"} of ${showSize(film, unit)}`,
+          title: say.ofSaid(amount(film.sheets), film.sheets, showSize(film, unit)),
           lines: [
             {
-              what: "A name with the room it is weeded in",
-              value: `${Math.round(film.cm2PerName)} cm²`,
+              what: say.aNameWithTheRoom,
+              value: say.cm(Math.round(film.cm2PerName)),
             },
-            { what: "Loads of the cutter", value: String(film.loads) },
+            { what: say.loadsOfTheCutter, value: String(film.loads) },
           ],
-          rule: "Laid as a class would be: kits side by side, separable by straight cuts, the test cut with them.",
+          rule: say.laidAsAClassWould,
         }}
       >
-        {amount(film.sheets)} {film.sheets === 1 ? "sheet" : "sheets"}
+        {say.text2(amount(film.sheets), film.sheets)}
       </FigureRow>
       <FigureRow
-        name="Weeding"
+        name={reckonerWords().weeding}
         reckoning={{
           title: showMinutes(film.weedMinutes),
-          lines: [{ what: "A name, on average", value: showMinutes(film.weedMinutes / names) }],
-          rule: "Of a practised hand, by pieces, insides, small parts and length; beginners take two to three times as long.",
+          lines: [{ what: say.aNameOnAverage, value: showMinutes(film.weedMinutes / names) }],
+          rule: reckonerWords().ofAPractisedHand,
         }}
       >
         {showMinutes(film.weedMinutes)}
       </FigureRow>
       <FigureRow
-        name="A class takes"
+        name={reckonerWords().aClassTakes}
         reckoning={{
           title: showMinutes(answer.classMinutes),
           lines: [],
-          rule: "Steps as they are proposed for beginners, for the slow quarter, what dries included. Make a class of it to see and change them.",
+          rule: say.stepsAsTheyAreProposed,
         }}
       >
         {showMinutes(answer.classMinutes)}
       </FigureRow>
       <FigureRow
-        name={
-          cost.missing.length === 0
-            ? "Materials for one"
-            : `Materials for one, without ${cost.missing.length} that have no price`
-        }
+        name={reckonerWords().materialsForOne(cost.missing.length)}
         reckoning={{
           title: moneyText(cost.materials, cost.currency),
-          lines: cost.missing.map((name) => ({ what: name, value: "no price" })),
-          rule: "What is used up, by the packs and prices of your shelf; what has no price there is not counted.",
+          lines: cost.missing.map((name) => ({ what: name, value: say.noPrice })),
+          rule: reckonerWords().whatIsUsedUp,
         }}
       >
         {moneyText(cost.materials, cost.currency)}
       </FigureRow>
       {answer.endRise !== null && (
         <p className="border-rule border-b py-2">
-          Cut straight, its ends would run {showLength(answer.endRise, unit)} off level on this
-          taper; it is cut bent, and runs level.
+          {say.cutStraightItsEndsWould(showLength(answer.endRise, unit))}
         </p>
       )}
       {answer.largestPatch !== null && (
         <p className="border-rule border-b py-2">
-          On this bulge a piece lies down without a crease up to{" "}
-          {showLength(2 * answer.largestPatch, unit)} across.
+          {say.onThisBulgeAPiece(showLength(2 * answer.largestPatch, unit))}
         </p>
       )}
       {preparation.length > 0 && (
         <>
-          <h3 className="mt-4 text-lg">Before, {showMinutes(hands)} of your hands</h3>
+          <h3 className="mt-4 text-lg">{say.beforeOfYourHands(showMinutes(hands))}</h3>
           <ol>
             {preparation.map(({ title, minutes, waitMinutes }) => (
               <li key={title} className="border-rule border-b py-1">
                 {title}: {showMinutes(minutes)}
-                {waitMinutes > 0 ? `, then ${showMinutes(waitMinutes)} to dry` : ""}
+                {waitMinutes > 0 ? say.thenToDry(showMinutes(waitMinutes)) : ""}
               </li>
             ))}
           </ol>
         </>
       )}
-      <h3 className="mt-4 text-lg">Materials</h3>
+      <h3 className="mt-4 text-lg">{say.materials}</h3>
       <ul>
         {materials.map(({ name, unit: of, need }) => (
           <li
@@ -242,12 +237,7 @@ function Figures({
           </li>
         ))}
       </ul>
-      {answer.stops > 0 && (
-        <p className="mt-3 text-brick">
-          {answer.stops === 1 ? "One thing" : `${answer.stops} things`} would stop it from being
-          cut; made a class, it says what, with ways out.
-        </p>
-      )}
+      {answer.stops > 0 && <p className="mt-3 text-brick">{say.thingsWouldStop(answer.stops)}</p>}
     </>
   );
 }

@@ -2,6 +2,7 @@
 
 import { useTransition } from "react";
 import { makeSample } from "./actions.ts";
+import { sampleClassWords } from "./words.ts";
 
 /** A class with names to look round in, by one press. */
 export function SampleClass() {
@@ -13,7 +14,7 @@ export function SampleClass() {
       disabled={busy}
       onClick={() => start(() => makeSample())}
     >
-      {busy ? "Making it …" : "Just look round a sample class"}
+      {sampleClassWords().makingItJustLookRound(busy)}
     </button>
   );
 }

@@ -12,6 +12,7 @@ import type { FacePicture } from "@/ui/face-picture.ts";
 import { SeatFace, useOwnFaces } from "@/ui/seat-face.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { swapEffect, swapVinyls } from "./swap-actions.ts";
+import { setViewWords } from "./words.ts";
 
 interface SetSeat {
   readonly seat: string;
@@ -44,6 +45,7 @@ interface Props {
  * vinyls exchanged.
  */
 export function SetView({ classId, faces, vinyls, count }: Props) {
+  const say = setViewWords();
   const router = useRouter();
   const all = faces.flatMap(({ seats }) => seats);
   const used = vinyls.filter(({ id }) =>
@@ -73,17 +75,13 @@ export function SetView({ classId, faces, vinyls, count }: Props) {
     start(async () => {
       const answer = await swapEffect(classId, next[0], next[1]);
       setEffect(answer);
-      if (!answer) setSaid("What that would take could not be worked out.");
+      if (!answer) setSaid(say.whatThatWouldTakeCould);
     });
   };
   const take = () =>
     start(async () => {
       const answer = await swapVinyls(classId, a, b);
-      setSaid(
-        answer
-          ? "Exchanged. Undo puts it back."
-          : "Another window changed the design first. Look again.",
-      );
+      setSaid(say.exchangedUndoPutsItBack(answer));
       setPair(["", ""]);
       setEffect(null);
       router.refresh();
@@ -91,43 +89,43 @@ export function SetView({ classId, faces, vinyls, count }: Props) {
   const films = [["", "choose"] as const, ...vinyls.map(({ id, name }) => [id, name] as const)];
   const nameOf = (id: string) => vinyls.find((vinyl) => vinyl.id === id)?.name ?? id;
   return (
-    <section aria-label="The set" aria-busy={busy}>
-      <h2 className="mt-8 mb-2 text-lg">The set, side by side</h2>
-      <p className="mb-3 text-soft text-sm">
-        Look at all designs and colours together before anything is cut: chosen one at a time, they
-        often clash.
-      </p>
+    <section aria-label={say.theSet} aria-busy={busy}>
+      <h2 className="mt-8 mb-2 text-lg">{say.theSetSideBySide}</h2>
+      <p className="mb-3 text-soft text-sm">{say.lookAtAllDesigns}</p>
       {faces.map((own) => (
         <ThingFaces key={own.thing} own={own} several={faces.length > 1} vinyls={shown} />
       ))}
       {count > most && (
-        <p className="mb-3 text-soft text-sm">
-          The first {most} of {count}. Letter shows all of them.
-        </p>
+        <p className="mb-3 text-soft text-sm">{say.theFirstOfLetterShows(most, count)}</p>
       )}
       {used.length > 1 && (
         <div className="mt-4 border-rule border-t pt-3">
           <div className="flex flex-wrap items-end gap-3 text-sm">
-            <SelectField label="What if" value={a} words={films} onChange={(id) => pick([id, b])} />
-            <SelectField label="and" value={b} words={films} onChange={(id) => pick([a, id])} />
-            <p className="min-h-11 py-2.5">changed places?</p>
+            <SelectField
+              label={say.whatIf}
+              value={a}
+              words={films}
+              onChange={(id) => pick([id, b])}
+            />
+            <SelectField label={say.and} value={b} words={films} onChange={(id) => pick([a, id])} />
+            <p className="min-h-11 py-2.5">{say.changedPlaces}</p>
           </div>
           {swapping && (
             <>
               <p role="status" className="mt-2">
                 {busy && !effect
-                  ? "Working out what that takes …"
+                  ? say.workingOutWhatThatTakes
                   : effect
-                    ? "Drawn above as it would be."
+                    ? say.drawnAboveAsItWould
                     : said}
               </p>
               {effect && <EffectTable effect={effect} otherwise="exchanged" nameOf={nameOf} />}
               <div className="mt-3 flex flex-wrap gap-3">
                 <Button tone="main" disabled={busy} onClick={take}>
-                  Exchange them
+                  {say.exchangeThem}
                 </Button>
                 <Button disabled={busy} onClick={() => pick(["", ""])}>
-                  Leave them
+                  {say.leaveThem}
                 </Button>
               </div>
             </>

@@ -11,6 +11,7 @@ import { fontsOf } from "@/planning/fonts-of.ts";
 import { plannedClass } from "@/planning/planned-class.ts";
 import { act, takes } from "@/requests/act.ts";
 import { saveClassPart } from "@/stations/frame/actions.ts";
+import { swapActionsWords } from "./words.ts";
 
 const known = ({ vinyls }: ClassDocument, a: string, b: string): boolean =>
   a !== b && [a, b].every((id) => vinyls.some((vinyl) => vinyl.id === id));
@@ -55,6 +56,7 @@ async function inOtherVinyls(
   b: string,
   how: "exchanged" | "replaced",
 ): Promise<boolean> {
+  const say = swapActionsWords();
   const host = await requireHost();
   const stored = await withStudio(host.studioId, (sql) => readClass(sql, id));
   if (!stored || !known(stored.document, a, b)) return false;
@@ -66,8 +68,8 @@ async function inOtherVinyls(
     stored.document.vinyls.find((own) => own.id === vinyl)?.name ?? vinyl;
   const label =
     how === "exchanged"
-      ? `${nameOf(a)} and ${nameOf(b)} exchanged`
-      : `${nameOf(a)} replaced by ${nameOf(b)}`;
+      ? say.andExchanged(nameOf(a), nameOf(b))
+      : say.replacedBy(nameOf(a), nameOf(b));
   // Seats first: when the design then fails to save, undo puts them back.
   if (
     JSON.stringify(swapped.seats) !== JSON.stringify(stored.document.seats) &&

@@ -9,6 +9,7 @@ import { withStudio } from "@/data/client.ts";
 import { studioPace } from "@/data/pace.ts";
 import { act, takes } from "@/requests/act.ts";
 import { saveClassPart } from "@/stations/frame/actions.ts";
+import { thingActionsWords } from "./words.ts";
 
 /**
  * Takes a thing out that seats have something of their own on: two edits, so that undo brings first
@@ -18,6 +19,7 @@ export const takeThingOut = act(
   [takes.id, takes.text],
   () => false,
   async (id: string, thing: string): Promise<boolean> => {
+    const say = thingActionsWords();
     const host = await requireHost();
     const stored = await withStudio(host.studioId, (sql) => readClass(sql, id));
     const gone = stored?.document.things.find((one) => one.id === thing);
@@ -28,19 +30,11 @@ export const takeThingOut = act(
       schools: schoolsOf(document, host.studio.settings.schools),
       share: (await withStudio(host.studioId, studioPace)).share,
     });
-    const label = `${gone.title} removed`;
+    const label = say.removed(gone.title);
     const seats = seatsMaking(document.seats, next.things);
     if (
       JSON.stringify(seats) !== JSON.stringify(document.seats) &&
-      !(
-        await saveClassPart(
-          id,
-          "seats",
-          seats,
-          versions.seats,
-          `${label}: what seats had of their own`,
-        )
-      ).ok
+      !(await saveClassPart(id, "seats", seats, versions.seats, say.whatSeatsHadOfTheir(label))).ok
     )
       return false;
     const { things, steps, tools, supplies, preparation, proposed } = document;

@@ -25,10 +25,12 @@ import { useState, useTransition } from "react";
 import { flushParts } from "@/stations/frame/pending.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
-import { Fetching, insist } from "@/ui/fetched.tsx";
+import { Fetching } from "@/ui/fetched.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";
+import { insist } from "@/ui/insist.ts";
 import { SelectField } from "@/ui/select-field.tsx";
 import { takeThingOut } from "./thing-actions.ts";
+import { thingsPanelWords } from "./words.ts";
 
 /** Of sets only. */
 const BlankSketch = dynamic(
@@ -83,6 +85,7 @@ export function ThingsPanel({
   ways: { facts, ...studio },
   known,
 }: Props) {
+  const say = thingsPanelWords();
   const editor = usePart<MadeParts>(classId, "class", partsOf(document), version, (answer) =>
     partsOf(answer.document as ClassDocument),
   );
@@ -118,33 +121,29 @@ export function ThingsPanel({
       const left = withoutThing(made, thing.id, ways);
       if (seatsMaking(document.seats, left.things).some((seat, i) => seat !== document.seats[i]))
         return outWithSeats(thing);
-      setSaid(`${thing.title} is out, with its steps and materials. Undo brings it back.`);
-      editor.change(left, `${thing.title} removed`);
+      setSaid(say.isOutWithItsSteps(thing.title));
+      editor.change(left, say.removed(thing.title));
     });
   // Seats have something of their own on it: that goes with it, and comes back with a second undo.
   const outWithSeats = (thing: Thing) =>
     start(async () => {
       const done = (await flushParts()) && (await takeThingOut(classId, thing.id));
-      setSaid(
-        done
-          ? `${thing.title} is out, with its steps and materials and what seats had of their own on it. Undo brings it back, undo again what was the seats'.`
-          : "Not removed: another window changed the class. Look again.",
-      );
+      setSaid(say.isOutWithItsSteps2(done, thing.title));
       router.refresh();
     });
   const alternative = (thing: Thing) => {
     const { things: chosen, added } = alternativeTo(things, thing);
-    add(added, "An alternative for each seat", chosen);
+    add(added, say.anAlternativeForEachSeat, chosen);
   };
   const full = things.length >= MOST_THINGS;
   return (
     <section
-      aria-label="What is made"
+      aria-label={say.whatIsMade}
       aria-busy={busy}
       onFocusCapture={() => void adding()}
       onPointerEnter={() => void adding()}
     >
-      {things.length > 1 && <h2 className="mt-8 mb-2 text-lg">What each seat makes</h2>}
+      {things.length > 1 && <h2 className="mt-8 mb-2 text-lg">{say.whatEachSeatMakes}</h2>}
       {things.length === 1 ? (
         <div className="mt-5 max-w-80">
           <TechniqueField
@@ -168,11 +167,11 @@ export function ThingsPanel({
               <div className="grid content-start gap-2">
                 <div className="grid grid-cols-2 gap-3 sm:grid-cols-[1fr_1fr_96px]">
                   <TextField
-                    label="Called"
+                    label={say.called}
                     value={thing.title}
                     maxLength={60}
-                    required="Call it by what it is, such as tag or jug."
-                    onChange={(title) => set(thing.id, { title }, "Name of a thing")}
+                    required={say.callIt}
+                    onChange={(title) => set(thing.id, { title }, say.nameOfAThing)}
                   />
                   <TechniqueField
                     thing={thing}
@@ -187,11 +186,11 @@ export function ThingsPanel({
                   />
                   {thing.sideOf === undefined && (
                     <NumberField
-                      label="For each seat"
+                      label={say.forEachSeat}
                       value={thing.perSeat}
                       least={1}
                       most={20}
-                      onChange={(perSeat) => set(thing.id, { perSeat }, "How many of a thing")}
+                      onChange={(perSeat) => set(thing.id, { perSeat }, say.howManyOfAThing)}
                     />
                   )}
                 </div>
@@ -199,39 +198,42 @@ export function ThingsPanel({
                   <span className="w-full text-soft">
                     {showSize(frontSize(thing.blank.shape), unit)}
                     {thing.sideOf
-                      ? ` · another side of ${things.find(({ id }) => id === thing.sideOf)?.title ?? thing.sideOf}`
+                      ? say.anotherSide(
+                          things.find(({ id }) => id === thing.sideOf)?.title,
+                          thing.sideOf,
+                        )
                       : ""}
-                    {thing.choice ? " · each seat makes one of these" : ""}
+                    {say.eachSeatMakes(thing.choice)}
                   </span>
                   <Link
                     className="verb inline-flex min-h-9 items-center"
                     href={`/classes/${classId}/measure?thing=${thing.id}`}
                   >
-                    measure it
+                    {say.measureIt}
                   </Link>
                   <Link
                     className="verb inline-flex min-h-9 items-center"
                     href={`/classes/${classId}/letter?thing=${thing.id}`}
                   >
-                    letter it
+                    {say.letterIt}
                   </Link>
                   {!full && (
                     <>
                       <ThingVerb
-                        name={`Copy ${thing.title}`}
-                        words="copy"
-                        onPress={() => add(copyOf(things, thing), `${thing.title} once more`)}
+                        name={thingsPanelWords().copyOf(thing.title)}
+                        words={say.copy}
+                        onPress={() => add(copyOf(things, thing), say.onceMore(thing.title))}
                       />
                       {thing.sideOf === undefined && (
                         <>
                           <ThingVerb
-                            name={`Another side of ${thing.title}`}
-                            words="another side"
-                            onPress={() => add(otherSideOf(things, thing), "Another side")}
+                            name={thingsPanelWords().anotherSideOf(thing.title)}
+                            words={say.anotherSide2}
+                            onPress={() => add(otherSideOf(things, thing), say.anotherSide3)}
                           />
                           <ThingVerb
-                            name={`An alternative to ${thing.title}`}
-                            words="an alternative"
+                            name={thingsPanelWords().anAlternativeTo(thing.title)}
+                            words={say.anAlternative}
                             onPress={() => alternative(thing)}
                           />
                         </>
@@ -246,13 +248,13 @@ export function ThingsPanel({
                           ...editor.value,
                           things: things.map((old) => (old.id === thing.id ? next : old)),
                         },
-                        "Day of a blank",
+                        say.dayOfABlank,
                       )
                     }
                   />
                   <ThingVerb
-                    name={`Remove ${thing.title}`}
-                    words="remove"
+                    name={thingsPanelWords().removeOf(thing.title)}
+                    words={say.remove}
                     onPress={() => out(thing)}
                   />
                 </div>
@@ -266,35 +268,35 @@ export function ThingsPanel({
           <button
             type="button"
             className="verb min-h-11"
-            onClick={() => add(newThing(document), "Another thing")}
+            onClick={() => add(newThing(document), say.anotherThing)}
           >
-            Add another thing
+            {say.addAnotherThing}
           </button>
           {things.length === 1 && (
             <>
               <button
                 type="button"
                 className="verb min-h-11"
-                onClick={() => add(copyOf(things, first), `${first.title} once more`)}
+                onClick={() => add(copyOf(things, first), say.onceMore(first.title))}
               >
-                a copy of it
+                {say.aCopy}
               </button>
               <button
                 type="button"
                 className="verb min-h-11"
-                onClick={() => add(otherSideOf(things, first), "Another side")}
+                onClick={() => add(otherSideOf(things, first), say.anotherSide3)}
               >
-                another side
+                {say.anotherSide2}
               </button>
               <button type="button" className="verb min-h-11" onClick={() => alternative(first)}>
-                an alternative for each seat
+                {say.anAlternativeForEachSeat2}
               </button>
             </>
           )}
           {known.length > 0 && (
             <div className="w-56">
               <SelectField
-                label="one from Projects"
+                label={say.oneFromProjects}
                 value=""
                 words={[
                   ["", "choose"] as const,
@@ -305,7 +307,7 @@ export function ThingsPanel({
                   if (at !== "" && found)
                     add(
                       broughtIn({ things, vinyls: document.vinyls }, found.thing),
-                      `${found.title} added`,
+                      say.added(found.title),
                     );
                 }}
               />
@@ -327,13 +329,14 @@ export function ThingsPanel({
  * One is stained overnight, another wiped on the day: a day of its own only where the host says so.
  */
 function PrepareDays({ thing, onChange }: { thing: Thing; onChange: (thing: Thing) => void }) {
+  const say = thingsPanelWords();
   const { prepareDays, ...usual } = thing;
   if (thing.sideOf !== undefined) return null;
   if (prepareDays === undefined)
     return (
       <ThingVerb
-        name={`A day of its own for the blanks of ${thing.title}`}
-        words="blanks on another day"
+        name={thingsPanelWords().aDayOfItsOwn(thing.title)}
+        words={say.blanksOnAnotherDay}
         onPress={() => onChange({ ...thing, prepareDays: 7 })}
       />
     );
@@ -341,7 +344,7 @@ function PrepareDays({ thing, onChange }: { thing: Thing; onChange: (thing: Thin
     <div className="flex flex-wrap items-end gap-4">
       <div className="w-44">
         <NumberField
-          label="Its blanks ready, days before"
+          label={say.itsBlanksReadyDaysBefore}
           value={prepareDays}
           least={0}
           most={365}
@@ -349,8 +352,8 @@ function PrepareDays({ thing, onChange }: { thing: Thing; onChange: (thing: Thin
         />
       </div>
       <ThingVerb
-        name={`The blanks of ${thing.title} with the others`}
-        words="with the others"
+        name={thingsPanelWords().theBlanksWithTheOthers(thing.title)}
+        words={say.withTheOthers}
         onPress={() => onChange(usual)}
       />
     </div>
@@ -372,6 +375,7 @@ function ThingVerb({ name, words, onPress }: { name: string; words: string; onPr
 
 /** What came along with a thing, so that nothing changes unsaid. */
 function broughtWords({ title, sideOf }: Thing, before: MadeParts, after: MadeParts): string {
+  const say = thingsPanelWords();
   const minutes = (steps: MadeParts["steps"]) => steps.reduce((sum, step) => sum + step.minutes, 0);
   const [steps, more, lines] = [
     after.steps.length - before.steps.length,
@@ -379,13 +383,11 @@ function broughtWords({ title, sideOf }: Thing, before: MadeParts, after: MadePa
     after.supplies.length - before.supplies.length,
   ];
   const parts = [
-    steps > 0 ? `${steps} ${steps === 1 ? "step" : "steps"} more` : "no more steps",
-    more > 0
-      ? `${more} more ${more === 1 ? "minute" : "minutes"} in the class`
-      : "no more minutes in the class",
-    ...(lines > 0 ? [`${lines} ${lines === 1 ? "line" : "lines"} more on the materials list`] : []),
+    say.moreNoMoreSteps(steps),
+    say.moreInTheClass(more),
+    ...(lines > 0 ? [say.moreOnTheMaterialsList(lines)] : []),
   ];
-  return `${title} added: ${parts.join(", ")}. ${sideOf ? "The second side waits until the first is dry." : "Measure and letter it next."}`;
+  return say.added2(title, parts.join(", "), sideOf);
 }
 
 function TechniqueField({
@@ -399,7 +401,7 @@ function TechniqueField({
 }) {
   return (
     <SelectField
-      label="Made as"
+      label={thingsPanelWords().madeAs}
       hint={brief ? "" : TECHNIQUE_WORDS[thing.technique].what}
       value={thing.technique}
       words={TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)}

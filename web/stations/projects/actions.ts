@@ -18,11 +18,12 @@ import {
   readProject,
 } from "@/data/projects.ts";
 import { act, takes } from "@/requests/act.ts";
+import { actionsWords } from "./words.ts";
 
 /** Empty when it is done; otherwise what would be right. */
 type Said = Promise<string>;
 
-const GONE = "This project is not there any more. Go back to Projects.";
+const goneSaid = () => actionsWords().thisProjectIsNotThere;
 
 const wordsSchema = z.strictObject({
   title: z.string().trim().min(1).max(120),
@@ -36,11 +37,10 @@ export const saveWords = act(
   async (id: string, words: z.input<typeof wordsSchema>): Said => {
     const host = await requireHost();
     const read = wordsSchema.safeParse(words);
-    if (!read.success)
-      return "Give the project a title of at most 120 letters, and say what it is in at most 600.";
+    if (!read.success) return actionsWords().giveTheProjectATitle;
     const done = await withStudio(host.studioId, (sql) => describeProject(sql, id, read.data));
     revalidatePath("/projects", "layout");
-    return done ? "" : GONE;
+    return done ? "" : goneSaid();
   },
 );
 
@@ -49,20 +49,25 @@ export const saveVariant = act(
   [takes.id, takes.own<Omit<Variant, "id"> & { readonly id?: string }>()],
   (why) => why,
   async (id: string, asked: Omit<Variant, "id"> & { readonly id?: string }): Said => {
+    const say = actionsWords();
     const host = await requireHost();
     const checked = variantSchema.partial({ id: true }).safeParse(asked);
     if (!checked.success)
-      return `Not saved: ${checked.error.issues[0]?.path.join(".")}: ${checked.error.issues[0]?.message ?? "not usable"}`;
+      return say.notSaved(
+        checked.error.issues[0]?.path.join("."),
+        checked.error.issues[0]?.message,
+      );
     const given = checked.data;
     const said = await withStudio(host.studioId, async (sql) => {
       const project = await readProject(sql, id);
-      if (!project) return GONE;
+      if (!project) return goneSaid();
       const { variants } = project;
       if (given.id === undefined && variants.length >= MOST_VARIANTS)
-        return `A project has at most ${MOST_VARIANTS} variants. Take one out, or keep this as a project of its own.`;
-      return (await putVariant(sql, id, soundVariant(project.document, given)))
-        ? ""
-        : `Not saved: the project is gone, or has its ${MOST_VARIANTS} variants by now.`;
+        return say.aProjectHasAtMost(MOST_VARIANTS);
+      return say.notSavedTheProject(
+        await putVariant(sql, id, soundVariant(project.document, given)),
+        MOST_VARIANTS,
+      );
     });
     revalidatePath("/projects", "layout");
     return said;
@@ -76,7 +81,7 @@ export const takeVariantOut = act(
     const host = await requireHost();
     const done = await withStudio(host.studioId, (sql) => dropVariant(sql, id, variant));
     revalidatePath("/projects", "layout");
-    return done ? "" : GONE;
+    return done ? "" : goneSaid();
   },
 );
 
@@ -85,7 +90,7 @@ export const takeProjectOut = act(
   (why) => why,
   async (id: string): Said => {
     const host = await requireHost();
-    if (!(await withStudio(host.studioId, (sql) => dropProject(sql, id)))) return GONE;
+    if (!(await withStudio(host.studioId, (sql) => dropProject(sql, id)))) return goneSaid();
     revalidatePath("/projects", "layout");
     redirect("/projects");
   },
@@ -104,7 +109,7 @@ export const keepStarter = act(
       prices: settings.prices as ClassDocument["prices"],
       zone,
     });
-    if (!document) return "There is no such project to start from.";
+    if (!document) return actionsWords().thereIsNoSuchProject;
     const id = await withStudio(host.studioId, (sql) =>
       insertProject(sql, host.studioId, document),
     );

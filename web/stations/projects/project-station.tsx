@@ -15,6 +15,7 @@ import { LinkButton } from "@/ui/button.tsx";
 import type { VariantView } from "@/workers/variants-drawn.ts";
 import { ProjectWords } from "./project-words.tsx";
 import { NewVariant, VariantEditor } from "./variant-form.tsx";
+import { projectStationWords } from "./words.ts";
 
 /** A project and what it is also made as, side by side: looks, minutes, film, money. */
 export async function ProjectStation({ host, project }: { host: Host; project: ProjectRow }) {
@@ -49,14 +50,10 @@ export async function ProjectStation({ host, project }: { host: Host; project: P
         }}
         currency={currency}
       />
-      <p className="mb-4 max-w-3xl text-soft">
-        What it is made as. Each variant says only where it differs; what is changed in the project
-        changes in all of them. Figures are those of a class of eight with names short and long, and
-        of your shelf&rsquo;s prices.
-      </p>
+      <p className="mb-4 max-w-3xl text-soft">{projectStationWords().whatItIsMade}</p>
       <ul className="grid gap-x-8 gap-y-6 md:grid-cols-2 xl:grid-cols-3">
         <VariantCard
-          name="The project itself"
+          name={projectStationWords().theProjectItself}
           view={own}
           than={null}
           href={`/classes/new?project=${id}`}
@@ -85,14 +82,15 @@ export async function ProjectStation({ host, project }: { host: Host; project: P
 
 /** In words, what is not as in the project. */
 function differs({ season, films, blanks, scale, reverse }: Variant): string {
+  const say = projectStationWords();
   const parts = [
-    season === "any" ? "" : `for ${season}`,
+    say.forSaid(season),
     films.map(({ name }) => name).join(", "),
-    blanks.length > 0 ? "blanks of another colour" : "",
-    scale === 1 ? "" : `${Math.round(100 * scale)} % of the size`,
-    reverse ? "its other side, too" : "",
+    say.blanksOfAnotherColour(blanks.length),
+    scale === 1 ? "" : say.ofTheSize(Math.round(100 * scale)),
+    say.itsOtherSideToo(reverse),
   ].filter(Boolean);
-  return parts.length > 0 ? parts.join(" · ") : "as the project";
+  return parts.length > 0 ? parts.join(" · ") : say.asTheProject;
 }
 
 interface CardProps {
@@ -105,20 +103,21 @@ interface CardProps {
 }
 
 function VariantCard({ name, view, than, href, children }: CardProps) {
+  const say = projectStationWords();
   return (
     <li className="grid content-start gap-2 border-rule border-t py-4" data-variant={name}>
       <div className="flex h-40 items-end gap-4">
-        <Suspense fallback={<p className="text-soft text-sm">being drawn …</p>}>
+        <Suspense fallback={<p className="text-soft text-sm">{say.beingDrawn}</p>}>
           <Pictures view={view} />
         </Suspense>
       </div>
       <h2 className="text-xl">{name}</h2>
       {children}
-      <Suspense fallback={<p className="text-soft text-sm">being worked out …</p>}>
+      <Suspense fallback={<p className="text-soft text-sm">{say.beingWorkedOut}</p>}>
         <Figures view={view} than={than} />
       </Suspense>
       <LinkButton href={href} className="justify-self-start">
-        Make a class of it
+        {say.makeAClass}
       </LinkButton>
     </li>
   );
@@ -133,6 +132,7 @@ async function Pictures({ view }: Pick<CardProps, "view">) {
 }
 
 async function Figures(given: Pick<CardProps, "view" | "than">) {
+  const say = projectStationWords();
   const [view, than] = await Promise.all([given.view, given.than]);
   const base = than?.ok ? than.figures : null;
   return (
@@ -141,12 +141,12 @@ async function Figures(given: Pick<CardProps, "view" | "than">) {
         <div className="text-sm">
           <dl>
             <Figure
-              what="Class"
+              what={say.classSaid}
               value={showMinutes(view.figures.classMinutes)}
               more={base && difference(view.figures.classMinutes - base.classMinutes, showMinutes)}
             />
             <Figure
-              what="Your evenings, for eight"
+              what={say.yourEveningsForEight}
               value={showMinutes(view.figures.eveningMinutes)}
               more={
                 base &&
@@ -157,7 +157,7 @@ async function Figures(given: Pick<CardProps, "view" | "than">) {
               }
             />
             <Figure
-              what="Weeding a seat"
+              what={say.weedingASeat}
               value={showMinutes(view.figures.weedMinutes)}
               more={
                 base &&
@@ -168,18 +168,17 @@ async function Figures(given: Pick<CardProps, "view" | "than">) {
               }
             />
             <Figure
-              what="Film a seat"
+              what={say.filmASeat}
               value={`${Math.round(view.figures.filmCm2)} cm²`}
               more={
                 base &&
-                difference(
-                  Math.round(view.figures.filmCm2) - Math.round(base.filmCm2),
-                  (value) => `${value} cm²`,
+                difference(Math.round(view.figures.filmCm2) - Math.round(base.filmCm2), (value) =>
+                  say.cm(value),
                 )
               }
             />
             <Figure
-              what="Materials a seat"
+              what={say.materialsASeat}
               value={moneyText(view.figures.materials, view.figures.currency)}
               more={
                 [withoutWords(view.figures.missing.length), base && dearer(view.figures, base)]
@@ -188,10 +187,10 @@ async function Figures(given: Pick<CardProps, "view" | "than">) {
               }
             />
             <Figure
-              what="Such a thing in a shop"
+              what={say.suchAThing}
               value={
                 view.figures.shopPrice === null
-                  ? "not said"
+                  ? projectStationWords().notSaid
                   : moneyText(view.figures.shopPrice, view.figures.currency)
               }
               more={null}
@@ -199,39 +198,37 @@ async function Figures(given: Pick<CardProps, "view" | "than">) {
           </dl>
           {view.figures.missing.length > 0 && (
             <details className="py-1">
-              <summary className="min-h-6 cursor-pointer text-soft">What has no price</summary>
-              <p>{view.figures.missing.join(", ")}. Say it on the shelf.</p>
+              <summary className="min-h-6 cursor-pointer text-soft">{say.whatHasNoPrice}</summary>
+              <p>{say.sayItOnTheShelf(view.figures.missing.join(", "))}</p>
             </details>
           )}
           {view.figures.stops > 0 && (
             <p className="py-1 text-brick">
-              {view.figures.stops === 1 ? "One thing" : `${view.figures.stops} things`} would stop
-              it from being cut; a class made of it says what, with ways out.
+              {view.figures.stops === 1 ? say.oneThing : say.things(view.figures.stops)}{" "}
+              {say.wouldStopItFromBeing}
             </p>
           )}
         </div>
       ) : (
-        <p className="text-brick">It cannot be planned: {view.message}.</p>
+        <p className="text-brick">{say.itCannotBePlanned(view.message)}</p>
       )}
     </>
   );
 }
 
-const withoutWords = (missing: number): string =>
-  missing === 0
-    ? ""
-    : `without ${missing === 1 ? "one" : missing} that ${missing === 1 ? "has" : "have"} no price`;
+const withoutWords = (missing: number): string => projectStationWords().withoutThatNoPrice(missing);
 
 /** Sums of different lines are not set against each other. */
 const dearer = (own: ProjectFigures, base: ProjectFigures): string =>
   own.missing.join() === base.missing.join()
     ? difference(own.materials - base.materials, (value) => moneyText(value, own.currency))
-    : "so not comparable";
+    : projectStationWords().soNotComparable;
 
 function difference(by: number, say: (value: number) => string): string {
+  const w = projectStationWords();
   const rounded = Math.round(by);
-  if (rounded === 0) return "the same";
-  return `${say(Math.abs(rounded))} ${rounded > 0 ? "more" : "less"}`;
+  if (rounded === 0) return w.theSame;
+  return w.text(say(Math.abs(rounded)), rounded);
 }
 
 function Figure({ what, value, more }: { what: string; value: string; more: string | null }) {

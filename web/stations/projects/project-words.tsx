@@ -4,6 +4,7 @@ import { useState, useTransition } from "react";
 import { Button } from "@/ui/button.tsx";
 import { LongTextField, MoneyField, TextField } from "@/ui/fields.tsx";
 import { saveWords, takeProjectOut } from "./actions.ts";
+import { projectWordsWords } from "./words.ts";
 
 interface Words {
   readonly title: string;
@@ -23,6 +24,7 @@ export function ProjectWords({
   words: Words;
   currency: string;
 }) {
+  const say = projectWordsWords();
   const { title, summary } = words;
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
@@ -46,42 +48,42 @@ export function ProjectWords({
           aria-expanded={open}
           onClick={() => setOpen(!open)}
         >
-          {open ? "close" : "change its words and its price in shops"}
+          {say.closeChangeItsWords(open)}
         </button>
         {sure ? (
           <span className="flex flex-wrap items-center gap-3" role="alert">
-            Its variants go with it; classes that were made of it stay.
+            {say.itsVariantsGo}
             <Button
               tone="stop"
               disabled={busy}
               onClick={() => start(async () => setSaid(await takeProjectOut(id)))}
             >
-              Take it out
+              {say.takeItOut}
             </Button>
-            <Button onClick={() => setSure(false)}>Keep it</Button>
+            <Button onClick={() => setSure(false)}>{say.keepIt}</Button>
           </span>
         ) : (
           <button type="button" className="verb min-h-11" onClick={() => setSure(true)}>
-            take it out
+            {say.takeItOut2}
           </button>
         )}
       </p>
       {open && (
         <div className="mt-2 grid max-w-3xl gap-3 bg-paper p-4">
           <TextField
-            label="Title"
+            label={say.title}
             value={title}
             maxLength={120}
-            required="Give it a title."
+            required={say.giveItATitle}
             onChange={(next) => save({ title: next })}
           />
           <LongTextField
-            label="What it is"
+            label={say.whatIt}
             value={summary}
             onChange={(next) => save({ summary: next })}
           />
           <MoneyField
-            label={`Such a thing in a shop, ${currency}`}
+            label={say.suchAThing(currency)}
             minor={words.shopPrice}
             currency={currency}
             onChange={(shopPrice) => save({ shopPrice })}

@@ -11,13 +11,15 @@ import { SelectField } from "@/ui/select-field.tsx";
 import type { StarterView } from "@/workers/starters-drawn.ts";
 import { keepStarter } from "./actions.ts";
 import { SEASON_WORDS } from "./season-words.ts";
+import { starterListWords } from "./words.ts";
 
-const DIFFICULTY_WORDS = [
-  "",
-  "everybody manages it",
-  "some patience",
-  "for those who have done one",
-] as const;
+const difficultyWords = () =>
+  [
+    "",
+    starterListWords().everybodyManages,
+    starterListWords().somePatience,
+    starterListWords().forThoseWhoHaveDone,
+  ] as const;
 
 /** Where the figures are not there yet. */
 export interface StarterRow extends Omit<StarterView, "figures"> {
@@ -28,6 +30,7 @@ export interface StarterRow extends Omit<StarterView, "figures"> {
  * Projects to start from, each as it will look; found by words, technique, season and difficulty.
  */
 export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
+  const say = starterListWords();
   const [words, setWords] = useState("");
   const [technique, setTechnique] = useState<Technique | "">("");
   const [season, setSeason] = useState("");
@@ -47,7 +50,7 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
   return (
     <>
       <div className="mb-5 grid gap-3 sm:grid-cols-3 lg:grid-cols-5">
-        <Field label="Find">
+        <Field label={say.find}>
           {(props) => (
             <input
               {...props}
@@ -55,12 +58,12 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
               className="min-h-11 w-full"
               value={words}
               onChange={(event) => setWords(event.target.value)}
-              placeholder="mug, slate, leaf …"
+              placeholder={say.mugSlateLeaf}
             />
           )}
         </Field>
         <SelectField
-          label="Made as"
+          label={say.madeAs}
           value={technique}
           words={[
             ["", "anything"] as const,
@@ -69,7 +72,7 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
           onChange={(value) => setTechnique(value as Technique | "")}
         />
         <SelectField
-          label="Season"
+          label={say.season}
           value={season}
           words={[
             ["", "any"] as const,
@@ -78,29 +81,27 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
           onChange={setSeason}
         />
         <SelectField
-          label="How hard"
+          label={say.howHard}
           value={difficulty}
           words={[
             ["", "any"] as const,
-            ...[1, 2, 3].map((n) => [String(n), DIFFICULTY_WORDS[n] ?? ""] as const),
+            ...[1, 2, 3].map((n) => [String(n), difficultyWords()[n] ?? ""] as const),
           ]}
           onChange={setDifficulty}
         />
         <SelectField
-          label="Budget"
+          label={say.budget}
           value={budget}
           words={[
             ["", "any"],
-            ["small", "small: cheap blanks"],
-            ["large", "larger: mugs, boards, mats"],
+            ["small", say.smallCheapBlanks],
+            ["large", say.largerMugsBoardsMats],
           ]}
           onChange={setBudget}
         />
       </div>
       <p className="mb-2 text-soft" aria-live="polite">
-        {shown.length === 0
-          ? "None is like that. Ask for less."
-          : `${shown.length} of ${rows.length}`}
+        {say.noneIsLikeThatAsk(shown.length, rows.length)}
       </p>
       <ul className="grid gap-x-10 gap-y-2 md:grid-cols-2 xl:grid-cols-3">
         {shown.map((row) => (
@@ -115,32 +116,35 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
                   <DecalPictureView key={picture.title} picture={picture} />
                 ))
               ) : (
-                <p className="text-soft text-sm">being drawn …</p>
+                <p className="text-soft text-sm">{say.beingDrawn}</p>
               )}
             </div>
             <h3 className="text-lg">{row.title}</h3>
             <p>{row.summary}</p>
             <p className="text-soft text-sm">
-              {row.techniques.map((one) => TECHNIQUE_WORDS[one].name).join(", ")} ·{" "}
-              {SEASON_WORDS[row.season]} · {DIFFICULTY_WORDS[row.difficulty]}
-              {row.held === "craftAlong" ? " · by post and on camera" : ""}
+              {say.text(
+                row.techniques.map((one) => TECHNIQUE_WORDS[one].name).join(", "),
+                SEASON_WORDS[row.season],
+                difficultyWords()[row.difficulty],
+                row.held,
+              )}
             </p>
             {row.figures && (
               <p className="text-sm">
-                Class {showMinutes(row.figures.classMinutes)} · weeding{" "}
+                {say.classSaid} {showMinutes(row.figures.classMinutes)} {say.weeding}{" "}
                 {row.figures.weedMinutes < 1
-                  ? "under a minute"
+                  ? say.underAMinute
                   : showMinutes(row.figures.weedMinutes)}{" "}
-                a kit
+                {say.aKit}
                 {row.figures.blankMinutes > 0
-                  ? `, blanks ${showMinutes(row.figures.blankMinutes)} for four`
+                  ? say.blanksForFour(showMinutes(row.figures.blankMinutes))
                   : ""}{" "}
-                · {row.figures.lines} materials; {row.figures.cost}
+                · {row.figures.lines} {say.materials} {row.figures.cost}
               </p>
             )}
             <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
               <LinkButton href={`/classes/new?project=starter:${row.id}`}>
-                Make a class of it
+                {say.makeAClass}
               </LinkButton>
               <KeepStarter id={row.id} title={row.title} />
             </div>
@@ -153,6 +157,7 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
 
 /** Among the studio's own it has variants, words and prices of its own. */
 function KeepStarter({ id, title }: { id: string; title: string }) {
+  const say = starterListWords();
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
   return (
@@ -160,11 +165,11 @@ function KeepStarter({ id, title }: { id: string; title: string }) {
       <button
         type="button"
         className="verb min-h-11"
-        aria-label={`Keep ${title} among your projects`}
+        aria-label={say.keepAmongYourProjects(title)}
         disabled={busy}
         onClick={() => start(async () => setSaid(await keepStarter(id)))}
       >
-        {busy ? "keeping …" : "keep it, for variants"}
+        {say.keepingKeepItForVariants(busy)}
       </button>
       {said && <span role="alert">{said}</span>}
     </>

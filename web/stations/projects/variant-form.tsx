@@ -14,6 +14,7 @@ import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { saveVariant, takeVariantOut } from "./actions.ts";
 import { SEASON_WORDS } from "./season-words.ts";
+import { variantFormWords } from "./words.ts";
 
 /** Films and blanks of the project, in whose places a variant may put others. */
 export interface ProjectShape {
@@ -40,14 +41,15 @@ interface Props {
 }
 
 export function NewVariant({ project, shape, currency, full }: Props & { full: number }) {
+  const say = variantFormWords();
   const [open, setOpen] = useState(false);
-  if (full >= MOST_VARIANTS) return <p>A project has at most {MOST_VARIANTS} variants.</p>;
+  if (full >= MOST_VARIANTS) return <p>{say.aProjectHasAtMost(MOST_VARIANTS)}</p>;
   return (
     <>
       <Button tone="main" onClick={() => setOpen(true)}>
-        Add a variant
+        {say.addAVariant}
       </Button>
-      <Dialog open={open} onOpenChange={setOpen} title="A new variant" wide>
+      <Dialog open={open} onOpenChange={setOpen} title={say.aNewVariant} wide>
         <VariantForm
           project={project}
           shape={shape}
@@ -61,6 +63,7 @@ export function NewVariant({ project, shape, currency, full }: Props & { full: n
 }
 
 export function VariantEditor({ project, shape, currency, variant }: Props & { variant: Variant }) {
+  const say = variantFormWords();
   const [open, setOpen] = useState(false);
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
@@ -69,19 +72,19 @@ export function VariantEditor({ project, shape, currency, variant }: Props & { v
       <button
         type="button"
         className="verb min-h-11"
-        aria-label={`Change ${variant.name}`}
+        aria-label={say.change(variant.name)}
         onClick={() => setOpen(true)}
       >
-        change
+        {say.change2}
       </button>
       <button
         type="button"
         className="verb min-h-11"
-        aria-label={`Remove ${variant.name}`}
+        aria-label={say.remove(variant.name)}
         disabled={busy}
         onClick={() => start(async () => setSaid(await takeVariantOut(project, variant.id)))}
       >
-        remove
+        {say.remove2}
       </button>
       {said && <span role="alert">{said}</span>}
       <Dialog open={open} onOpenChange={setOpen} title={variant.name} wide>
@@ -106,6 +109,7 @@ function VariantForm({
   id,
   onDone,
 }: Props & { first: Draft; id?: string; onDone: () => void }) {
+  const say = variantFormWords();
   const [draft, setDraft] = useState<Draft>(first);
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
@@ -114,7 +118,7 @@ function VariantForm({
     start(async () => {
       const answer =
         draft.name.trim() === ""
-          ? "Say what it is, such as Autumn or Large."
+          ? say.sayWhatItIsSuch
           : await saveVariant(project, id === undefined ? draft : { ...draft, id });
       setSaid(answer);
       if (answer === "") onDone();
@@ -123,20 +127,20 @@ function VariantForm({
     <div className="grid gap-4" aria-busy={busy}>
       <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-4">
         <TextField
-          label="Name of the variant"
+          label={say.nameOfTheVariant}
           value={draft.name}
           maxLength={60}
           onChange={(name) => set({ name })}
         />
         <SelectField
-          label="Season"
+          label={say.season}
           value={draft.season}
           words={SEASONS.map((season) => [season, SEASON_WORDS[season]] as const)}
           onChange={(season) => set({ season: season as Draft["season"] })}
         />
         <NumberField
-          label="Size of the blanks"
-          hint="The design follows its face; what keeps off a rim stays."
+          label={say.sizeOfTheBlanks}
+          hint={say.theDesignFollowsItsFace}
           unit="%"
           value={Math.round(100 * draft.scale)}
           least={100 * LEAST_SCALE}
@@ -144,7 +148,7 @@ function VariantForm({
           onChange={(percent) => set({ scale: percent / 100 })}
         />
         <MoneyField
-          label={`Such a thing in a shop, ${currency}`}
+          label={say.suchAThing(currency)}
           minor={draft.shopPrice ?? null}
           currency={currency}
           onChange={(price) => {
@@ -154,7 +158,7 @@ function VariantForm({
         />
       </div>
       <CheckField
-        label="Flat pieces are made on their other side, too"
+        label={say.flatPiecesAreMade}
         checked={draft.reverse}
         onChange={(reverse) => set({ reverse })}
       />
@@ -178,7 +182,7 @@ function VariantForm({
         return (
           <Colour
             key={thing}
-            label={`Colour of ${name}`}
+            label={say.colourOf(name)}
             value={own ?? colour}
             onChange={(next) =>
               set({
@@ -198,9 +202,9 @@ function VariantForm({
       )}
       <p className="flex gap-3">
         <Button tone="main" disabled={busy} onClick={save}>
-          {busy ? "Saving …" : "Keep the variant"}
+          {say.savingKeepTheVariant(busy)}
         </Button>
-        <Button onClick={onDone}>Cancel</Button>
+        <Button onClick={onDone}>{say.cancel}</Button>
       </p>
     </div>
   );
@@ -217,12 +221,13 @@ function OtherFilm({
   now: OtherFilmValue | undefined;
   onChange: (next: OtherFilmValue | null) => void;
 }) {
+  const say = variantFormWords();
   const value = now ?? film;
   return (
     <fieldset className="grid items-start gap-3 border-rule border-t pt-3 sm:grid-cols-[1.2fr_1fr_1fr_auto]">
-      <legend className="sr-only">Instead of {film.name}</legend>
+      <legend className="sr-only">{say.insteadOf(film.name)}</legend>
       <CheckField
-        label={`Another film than ${film.name}`}
+        label={say.anotherFilm(film.name)}
         checked={now !== undefined}
         onChange={(other) =>
           onChange(other ? { name: film.name, family: film.family, colour: film.colour } : null)
@@ -231,20 +236,20 @@ function OtherFilm({
       {now && (
         <>
           <TextField
-            label="Its name"
+            label={say.itsName}
             value={value.name}
             maxLength={80}
-            required="Say what film it is."
+            required={say.sayWhatFilm}
             onChange={(name) => onChange({ ...now, name })}
           />
           <SelectField
-            label="Kind"
+            label={say.kind}
             value={value.family}
             words={VINYL_FAMILIES.map((family) => [family, FAMILY_WORDS[family]] as const)}
             onChange={(family) => onChange({ ...now, family })}
           />
           <Colour
-            label="Its colour"
+            label={say.itsColour}
             value={value.colour}
             onChange={(colour) => onChange({ ...now, colour })}
           />

@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import { chooseCutter } from "@/account/actions.ts";
 import { SelectField } from "@/ui/select-field.tsx";
+import { cutterChoiceWords } from "./words.ts";
 
 /**
  * Which of the machines that stand here is this studio's; without any there is nothing to choose.
@@ -15,6 +16,7 @@ export function CutterChoice({
   machines: readonly string[];
   held: string | null;
 }) {
+  const say = cutterChoiceWords();
   const router = useRouter();
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
@@ -22,10 +24,10 @@ export function CutterChoice({
   return (
     <div aria-busy={busy}>
       <SelectField
-        label="Loads are sent to"
-        hint="A machine is one studio's at a time. The stand-in shows what a cutter would do, and is your own."
+        label={say.loadsAreSent}
+        hint={say.aMachineIsOneStudios}
         value={held ?? ""}
-        words={[["", "the stand-in"] as const, ...machines.map((name) => [name, name] as const)]}
+        words={[["", say.theStand] as const, ...machines.map((name) => [name, name] as const)]}
         onChange={(name) =>
           start(async () => {
             setSaid((await chooseCutter(name || null)).message);

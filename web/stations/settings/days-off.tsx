@@ -7,6 +7,7 @@ import { Button } from "@/ui/button.tsx";
 import { showDate } from "@/ui/dates.ts";
 import { Field } from "@/ui/field.tsx";
 import { DateField } from "@/ui/when-fields.tsx";
+import { daysOffWords } from "./words.ts";
 
 type DaysOff = StudioSettings["daysOff"];
 
@@ -23,21 +24,13 @@ export function DaysOffFields({
   today: string;
   onChange: (next: DaysOff) => void;
 }) {
+  const say = daysOffWords();
   const [from, setFrom] = useState("");
   const [to, setTo] = useState("");
   const [why, setWhy] = useState("");
   const ahead = days.filter((row) => row.to >= today);
   const last = to === "" ? from : to;
-  const wrong =
-    from === ""
-      ? ""
-      : last < from
-        ? "It ends before it begins."
-        : last < today
-          ? "That has passed."
-          : ahead.length >= MOST_DAYS_OFF
-            ? `${MOST_DAYS_OFF} are kept at most.`
-            : "";
+  const wrong = say.itEndsBeforeItBegins(from, last, today, ahead.length, MOST_DAYS_OFF);
   const add = () => {
     onChange(
       [...ahead, { from, to: last, why: why.trim() }].sort((a, b) => (a.from < b.from ? -1 : 1)),
@@ -47,8 +40,8 @@ export function DaysOffFields({
     setWhy("");
   };
   return (
-    <section aria-label="Days off" className="grid gap-2">
-      <h3 className="font-bold">Days off</h3>
+    <section aria-label={say.daysOff} className="grid gap-2">
+      <h3 className="font-bold">{say.daysOff}</h3>
       {ahead.length > 0 && (
         <ul>
           {ahead.map((row) => (
@@ -58,16 +51,16 @@ export function DaysOffFields({
             >
               <span>
                 {showDate(row.from, "short")}
-                {row.to !== row.from && ` to ${showDate(row.to, "short")}`}
+                {row.to !== row.from && say.to(showDate(row.to, "short"))}
                 {row.why && <span className="text-soft">, {row.why}</span>}
               </span>
               <button
                 type="button"
                 className="verb min-h-11 text-sm"
-                aria-label={`Remove the day off from ${showDate(row.from, "short")}`}
+                aria-label={say.removeTheDayOff(showDate(row.from, "short"))}
                 onClick={() => onChange(ahead.filter((other) => other !== row))}
               >
-                remove
+                {say.remove}
               </button>
             </li>
           ))}
@@ -80,16 +73,16 @@ export function DaysOffFields({
           if (from !== "" && wrong === "") add();
         }}
       >
-        <DateField label="From" value={from} today={today} mayBeEmpty onChange={setFrom} />
+        <DateField label={say.from} value={from} today={today} mayBeEmpty onChange={setFrom} />
         <DateField
-          label="To, the same day if empty"
+          label={say.toTheSameDay}
           value={to}
           today={today}
           mayBeEmpty
           error={wrong || undefined}
           onChange={setTo}
         />
-        <Field label="Why">
+        <Field label={say.why}>
           {(props) => (
             <input
               {...props}
@@ -101,7 +94,7 @@ export function DaysOffFields({
           )}
         </Field>
         <Button type="submit" disabled={from === "" || wrong !== ""}>
-          Add it
+          {say.addIt}
         </Button>
       </form>
     </section>

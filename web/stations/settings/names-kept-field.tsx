@@ -4,6 +4,7 @@ import { addMonths } from "@elm-basket/core/calendar/dates.ts";
 import { useState } from "react";
 import { Button } from "@/ui/button.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { namesKeptFieldWords } from "./words.ts";
 
 const USUAL_MONTHS = [1, 3, 6, 12, 24, 36];
 
@@ -17,6 +18,7 @@ interface Props {
 
 /** After how many months names go. Where some would go at once, it is asked once more. */
 export function NamesKeptField({ months, today, days, onChange }: Props) {
+  const say = namesKeptFieldWords();
   const [asked, setAsked] = useState<number | null>(null);
   const gone = asked === null ? 0 : days.filter((day) => addMonths(day, asked) <= today).length;
   const choose = (value: string) => {
@@ -28,10 +30,10 @@ export function NamesKeptField({ months, today, days, onChange }: Props) {
   return (
     <>
       <SelectField
-        label="Names and texts of decals are kept"
+        label={say.namesAndTextsOfDecals}
         value={String(asked ?? months ?? "")}
         words={[
-          ["", "until you erase them"] as const,
+          ["", say.untilYouEraseThem] as const,
           ...[...new Set([...USUAL_MONTHS, months ?? 1])]
             .sort((a, b) => a - b)
             .map((count) => [String(count), wordsOf(count)] as const),
@@ -40,10 +42,7 @@ export function NamesKeptField({ months, today, days, onChange }: Props) {
       />
       {asked !== null && (
         <div role="alert" className="border-brick border-l-4 pl-3">
-          <p className="mb-2">
-            {gone === 1 ? "One class is" : `${gone} classes are`} older than that: names there go
-            within the hour and cannot be brought back. Not saved yet.
-          </p>
+          <p className="mb-2">{say.classesAreOlder(gone)}</p>
           <div className="flex flex-wrap gap-3">
             <Button
               tone="stop"
@@ -52,19 +51,15 @@ export function NamesKeptField({ months, today, days, onChange }: Props) {
                 setAsked(null);
               }}
             >
-              Erase, and keep it so
+              {say.eraseAndKeep}
             </Button>
-            <Button onClick={() => setAsked(null)}>Leave as it was</Button>
+            <Button onClick={() => setAsked(null)}>{say.leaveAs}</Button>
           </div>
         </div>
       )}
-      <p className="text-soft text-sm">
-        Then names, texts, the drawings made of them and undo go. Minutes, counts and notes stay. A
-        single class has its own way at Look back.
-      </p>
+      <p className="text-soft text-sm">{say.thenNamesTextsTheDrawings}</p>
     </>
   );
 }
 
-const wordsOf = (months: number): string =>
-  months === 1 ? "one month after the class" : `${months} months after the class`;
+const wordsOf = (months: number): string => namesKeptFieldWords().oneMonthAfterTheClass(months);

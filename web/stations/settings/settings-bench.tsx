@@ -18,19 +18,31 @@ import { TimeField } from "@/ui/when-fields.tsx";
 import { CutterChoice } from "./cutter-choice.tsx";
 import { DaysOffFields } from "./days-off.tsx";
 import { NamesKeptField } from "./names-kept-field.tsx";
+import { settingsBenchWords } from "./words.ts";
 
-const UNIT_WORDS = {
-  mm: "millimetres",
-  cm: "centimetres",
-  inFraction: "inches, as fractions",
-  inDecimal: "inches, as decimals",
-} as const;
-const TACK_WORDS = { low: "low tack", medium: "medium", strong: "strong" } as const;
-const CLOCK_WORDS = [
-  ["24", "19:30"],
-  ["12", "7:30 pm"],
-] as const;
-const WEEK_WORDS = { monday: "Monday", sunday: "Sunday" } as const;
+const unitWords = () =>
+  ({
+    mm: settingsBenchWords().millimetres,
+    cm: settingsBenchWords().centimetres,
+    inFraction: settingsBenchWords().inchesAsFractions,
+    inDecimal: settingsBenchWords().inchesAsDecimals,
+  }) as const;
+const tackWords = () =>
+  ({
+    low: settingsBenchWords().lowTack,
+    medium: settingsBenchWords().medium,
+    strong: settingsBenchWords().strong,
+  }) as const;
+const clockWords = () =>
+  [
+    ["24", "19:30"],
+    ["12", settingsBenchWords().n730Pm],
+  ] as const;
+const weekWords = () =>
+  ({
+    monday: settingsBenchWords().monday,
+    sunday: settingsBenchWords().sunday,
+  }) as const;
 const CURRENCIES = [
   "GBP",
   "EUR",
@@ -64,6 +76,7 @@ interface Props {
  * there stay as they are.
  */
 export function SettingsBench({ first, films, machines, namedDays, today }: Props) {
+  const say = settingsBenchWords();
   const [value, setValue] = useState(first);
   const [said, setSaid] = useState("");
   const [wrong, setWrong] = useState<Readonly<Record<string, string>>>({});
@@ -72,7 +85,7 @@ export function SettingsBench({ first, films, machines, namedDays, today }: Prop
   const seen = useRef(first);
   const save = (next: StudioValues) => {
     setValue(next);
-    setSaid("Saving …");
+    setSaid(say.saving);
     queue.current = queue.current.then(async () => {
       const answer = await saveSettings(next, seen.current).catch(() => null);
       setWrong(answer?.fields ?? {});
@@ -82,12 +95,12 @@ export function SettingsBench({ first, films, machines, namedDays, today }: Prop
       }
       setSaid(
         answer === null
-          ? "No connection: not saved. Change anything to try again."
+          ? say.noConnectionNotSavedChange
           : answer.ok
-            ? "Saved"
+            ? say.saved
             : answer.values
-              ? "Another window changed the same first: what is there now is shown."
-              : "Not saved: see what is marked.",
+              ? say.anotherWindowChangedTheSame
+              : say.notSavedSee,
       );
     });
   };
@@ -98,15 +111,15 @@ export function SettingsBench({ first, films, machines, namedDays, today }: Prop
   return (
     <>
       <div className="mb-6 flex flex-wrap items-baseline justify-between gap-4">
-        <h1 className="text-4xl">Settings</h1>
+        <h1 className="text-4xl">{say.settings}</h1>
         <Link href="/settings/account" className="verb mr-auto ml-8">
-          Your account: password, devices, recovery codes
+          {say.yourAccountPasswordDevicesRecovery}
         </Link>
         <p
           role="status"
           className="text-soft text-sm"
           data-save-state={
-            said === "Saving …" ? "saving" : said === "Saved" || said === "" ? "saved" : "unsaved"
+            said === say.saving ? "saving" : said === say.saved || said === "" ? "saved" : "unsaved"
           }
         >
           {said}
@@ -115,52 +128,52 @@ export function SettingsBench({ first, films, machines, namedDays, today }: Prop
       <div className="grid gap-x-14 gap-y-10 lg:grid-cols-[340px_1fr]">
         <div className="grid content-start gap-8">
           <section className="grid gap-3">
-            <h2 className="text-xl">The studio</h2>
+            <h2 className="text-xl">{say.theStudio}</h2>
             <TextField
-              label="Name"
+              label={say.name}
               value={value.name}
               maxLength={120}
-              required="Give your studio a name."
+              required={say.giveYourStudioAName}
               error={wrong.name}
               onChange={(name) => put({ name })}
             />
             <SelectField
-              label="Lengths in"
+              label={say.lengthsIn}
               value={value.unit}
-              words={UNIT_WORDS}
+              words={unitWords()}
               onChange={(unit) => put({ unit })}
             />
             <TextField
-              label="Time zone of the studio"
+              label={say.timeZoneOfTheStudio}
               value={value.zone}
-              required="A time zone such as Europe/London."
+              required={say.aTimeZoneSuch}
               error={wrong.zone}
               onChange={(zone) => put({ zone })}
             />
             <SelectField
-              label="Times as"
+              label={say.timesAs}
               value={settings.clock}
-              words={CLOCK_WORDS}
+              words={clockWords()}
               onChange={(clock) => set({ clock })}
             />
             <SelectField
-              label="The week begins on"
+              label={say.theWeekBegins}
               value={settings.weekStart}
-              words={WEEK_WORDS}
+              words={weekWords()}
               onChange={(weekStart) => set({ weekStart })}
             />
           </section>
           <section className="grid gap-3">
-            <h2 className="text-xl">Evenings</h2>
+            <h2 className="text-xl">{say.evenings}</h2>
             <TimeField
-              label="An evening begins at"
+              label={say.anEveningBegins}
               value={value.eveningStart}
               clock={settings.clock}
               error={wrong.eveningStart}
               onChange={(eveningStart) => put({ eveningStart })}
             />
             <NumberField
-              label="Free minutes of an evening"
+              label={say.freeMinutesOfAnEvening}
               value={value.eveningMinutes}
               least={0}
               most={1440}
@@ -179,7 +192,7 @@ export function SettingsBench({ first, films, machines, namedDays, today }: Prop
             />
           </section>
           <section className="grid gap-3">
-            <h2 className="text-xl">Participants</h2>
+            <h2 className="text-xl">{say.participants}</h2>
             <NamesKeptField
               months={settings.keepNamesMonths}
               today={today}
@@ -188,10 +201,10 @@ export function SettingsBench({ first, films, machines, namedDays, today }: Prop
             />
           </section>
           <section className="grid gap-3">
-            <h2 className="text-xl">What new classes begin with</h2>
+            <h2 className="text-xl">{say.whatNewClassesBegin}</h2>
             <div className="grid grid-cols-2 gap-3">
               <SelectField
-                label="Currency"
+                label={say.currency}
                 value={settings.prices.currency}
                 words={[...new Set<string>([settings.prices.currency, ...CURRENCIES])].map(
                   (code) => [code, code] as const,
@@ -199,7 +212,7 @@ export function SettingsBench({ first, films, machines, namedDays, today }: Prop
                 onChange={(currency) => set({ prices: { ...settings.prices, currency } })}
               />
               <MoneyField
-                label="An hour of yours"
+                label={say.anHourOfYours}
                 minor={settings.prices.hourlyRate}
                 currency={settings.prices.currency}
                 mayBeUnknown={false}
@@ -208,14 +221,14 @@ export function SettingsBench({ first, films, machines, namedDays, today }: Prop
                 }
               />
               <MoneyField
-                label="The venue, a class"
+                label={say.theVenueAClass}
                 minor={settings.prices.venue}
                 currency={settings.prices.currency}
                 mayBeUnknown={false}
                 onChange={(venue) => set({ prices: { ...settings.prices, venue: venue ?? 0 } })}
               />
               <NumberField
-                label="Margin of the price"
+                label={say.marginOfThePrice}
                 unit="%"
                 value={Math.round(settings.prices.margin * 100)}
                 least={0}
@@ -227,7 +240,7 @@ export function SettingsBench({ first, films, machines, namedDays, today }: Prop
               />
             </div>
             <SelectField
-              label="Cutter and mat"
+              label={say.cutterAndMat}
               value={
                 CUTTER_PROFILES.find(({ cutter }) => cutter.name === settings.cutter.name)?.id ?? ""
               }
@@ -244,10 +257,10 @@ export function SettingsBench({ first, films, machines, namedDays, today }: Prop
             />
             <CutterChoice machines={machines.here} held={machines.held} />
             <SelectField
-              label="Film"
+              label={say.film}
               value={settings.film ? JSON.stringify(settings.film) : ""}
               words={[
-                ["", "asked each time"] as const,
+                ["", say.askedEachTime] as const,
                 ...new Map(
                   [...(settings.film ? [settings.film] : []), ...films].map(
                     (film) => [JSON.stringify(film), film.name] as const,
@@ -257,19 +270,16 @@ export function SettingsBench({ first, films, machines, namedDays, today }: Prop
               onChange={(film) => set({ film: film ? JSON.parse(film) : null })}
             />
             <SelectField
-              label="Transfer tape at hand"
+              label={say.transferTapeAtHand}
               value={settings.tack}
-              words={TACK_WORDS}
+              words={tackWords()}
               onChange={(tack) => set({ tack })}
             />
           </section>
         </div>
         <section>
-          <h2 className="mb-1 text-xl">How you work</h2>
-          <p className="mb-3 max-w-2xl text-soft">
-            Good practitioners differ here. New classes, their steps and what the stations advise
-            follow what you choose; the other way stays beside it with its reason.
-          </p>
+          <h2 className="mb-1 text-xl">{say.howYouWork}</h2>
+          <p className="mb-3 max-w-2xl text-soft">{say.goodPractitionersDifferHereNew}</p>
           {(Object.keys(SCHOOLS) as SchoolName[]).map((name) => (
             <School
               key={name}

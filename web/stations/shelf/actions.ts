@@ -25,6 +25,7 @@ import {
 } from "@/data/goods.ts";
 import { isId } from "@/planning/planned-class.ts";
 import { act, no, takes } from "@/requests/act.ts";
+import { actionsWords } from "./words.ts";
 
 export type GoodAnswer =
   | { readonly ok: true; readonly id: string; readonly version: number; readonly good: Good }
@@ -44,7 +45,7 @@ const taken = (name: string) =>
     ok: false,
     reason: "invalid",
     field: "name",
-    message: `“${name}” is on the shelf already, counted the same way.`,
+    message: actionsWords().isOnTheShelfAlready(name),
   }) as const;
 
 const unusable = (message: string): GoodAnswer => ({
@@ -67,6 +68,7 @@ export const saveGood = act(
     version: number,
     base: Good | null,
   ): Promise<GoodAnswer> => {
+    const say = actionsWords();
     const host = await requireHost();
     const read = goodSchema.safeParse(good);
     if (!read.success)
@@ -74,7 +76,7 @@ export const saveGood = act(
         ok: false,
         reason: "invalid",
         field: read.error.issues[0]?.path.join(".") ?? "",
-        message: read.error.issues[0]?.message ?? "not usable",
+        message: say.notUsable(read.error.issues[0]?.message),
       };
     const answer = await withStudio(host.studioId, async (sql): Promise<GoodAnswer> => {
       if (id === null) {
@@ -83,7 +85,7 @@ export const saveGood = act(
             ok: false,
             reason: "invalid",
             field: "name",
-            message: `The shelf holds ${MOST_GOODS} goods at most: take some off first.`,
+            message: say.theShelfHoldsGoods(MOST_GOODS),
           };
         const made = await addGood(sql, host.studioId, read.data, true);
         return made ? { ok: true, id: made, version: 1, good: read.data } : taken(read.data.name);
@@ -127,17 +129,18 @@ export const recordMove = act(
   [takes.id, takes.own<z.input<typeof moveSchema>>()],
   no,
   async (id: string, given: z.input<typeof moveSchema>): Promise<MoveAnswer> => {
+    const say = actionsWords();
     const host = await requireHost();
     const read = moveSchema.safeParse(given);
-    if (!read.success) return { ok: false, message: `A number from 0 to ${MOST_AMOUNT}.` };
+    if (!read.success) return { ok: false, message: say.aNumberFrom0(MOST_AMOUNT) };
     const answer = await withStudio(host.studioId, async (sql): Promise<MoveAnswer> => {
       const good = (await goodsById(sql, [id], true)).get(id);
-      if (!good) return { ok: false, message: "This item is no longer on the shelf." };
+      if (!good) return { ok: false, message: say.thisItemIsNoLonger };
       const move = moveOf(read.data, good.onHand);
       if (move === "tooMuch")
         return {
           ok: false,
-          message: `Only ${good.onHand} is known to be there. If more spoiled, count first what was there.`,
+          message: say.onlyIsKnown(good.onHand),
         };
       if (move) await addMoves(sql, host.studioId, id, [move]);
       return { ok: true, onHand: roundAmount(good.onHand + (move?.change ?? 0)) };
@@ -196,12 +199,13 @@ export const bringList = act(
   [takes.longText, takes.on],
   (why) => ({ fresh: [], changed: [], same: 0, trouble: [why], taken: false }),
   async (text: string, take: boolean): Promise<ListAnswer> => {
+    const say = actionsWords();
     const host = await requireHost();
     const none = { fresh: [], changed: [], same: 0, taken: false };
     if (typeof text !== "string" || text.length > MOST_LETTERS)
       return {
         ...none,
-        trouble: ["The list is longer than a million letters: bring it in parts."],
+        trouble: [say.theListIsLonger],
       };
     const { goods, findings } = readGoodsCsv(text, host.studio.settings.prices.currency);
     const answer = await withStudio(host.studioId, async (sql) => {
@@ -210,9 +214,7 @@ export const bringList = act(
       if (there.size + goods.filter(({ good }) => !there.has(goodKey(good))).length > MOST_GOODS)
         return {
           ...none,
-          trouble: [
-            `The shelf holds ${MOST_GOODS} goods at most: bring fewer, or take some off first.`,
-          ],
+          trouble: [say.theShelfHoldsGoods2(MOST_GOODS)],
         };
       for (const { good, here } of goods) {
         const row = there.get(goodKey(good));
@@ -270,6 +272,6 @@ async function bring(
   if (row && differsFrom(good, row)) await changeGood(sql, id, merged(good, row), row.version);
   if (here === null) return;
   const there = (await goodsById(sql, [id], true)).get(id);
-  const move = there && countedAs(here, there.onHand, "From a list.");
+  const move = there && countedAs(here, there.onHand, actionsWords().fromAList);
   if (move) await addMoves(sql, studioId, id, [move]);
 }

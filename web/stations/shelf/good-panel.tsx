@@ -13,12 +13,14 @@ import { historyOf, putGoodAway, recordMove } from "./actions.ts";
 import { OfferList } from "./offer-list.tsx";
 import { lackingOf, type ShelfGood } from "./shelf-view.ts";
 import type { GoodEditor } from "./use-good.ts";
+import { goodPanelWords } from "./words.ts";
 
-const HAPPENED = {
-  received: "came in",
-  counted: "counted: this much is here",
-  spoiled: "spoiled or lost",
-} as const;
+const happenedSaid = () =>
+  ({
+    received: goodPanelWords().cameIn,
+    counted: goodPanelWords().countedThisMuchIsHere,
+    spoiled: goodPanelWords().spoiledOrLost,
+  }) as const;
 const SHOWN = 8;
 
 /** Of the good in hand: what happened to it, and where it can be had. */
@@ -33,10 +35,11 @@ export function GoodPanel({
   unit: LengthUnit;
   currency: string;
 }) {
+  const say = goodPanelWords();
   const router = useRouter();
   const [moves, setMoves] = useState<readonly MoveRow[] | null>(null);
   const [all, setAll] = useState(false);
-  const [kind, setKind] = useState<keyof typeof HAPPENED>("received");
+  const [kind, setKind] = useState<keyof ReturnType<typeof happenedSaid>>("received");
   const [amount, setAmount] = useState(0);
   const [note, setNote] = useState("");
   const [said, setSaid] = useState("");
@@ -55,7 +58,7 @@ export function GoodPanel({
       const answer = await recordMove(id, { kind, amount, note });
       setSaid(
         answer.ok
-          ? `Written down: ${countedIn(answer.onHand, editor.value.unit)} here now.`
+          ? say.writtenDownHereNow(countedIn(answer.onHand, editor.value.unit))
           : answer.message,
       );
       if (!answer.ok) return;
@@ -67,9 +70,9 @@ export function GoodPanel({
   const shown = all ? (moves ?? []) : (moves ?? []).slice(0, SHOWN);
   return (
     <div className="mt-3 grid gap-x-10 lg:grid-cols-[1.2fr_1fr]">
-      <section aria-label="What happened">
+      <section aria-label={say.whatHappened}>
         <h3 className="border-rule border-b pb-1 font-head text-base">
-          What happened, newest first; nothing is ever written over
+          {say.whatHappenedNewestFirstNothing}
         </h3>
         <form
           className="mt-2 grid grid-cols-[1fr_92px] items-end gap-2"
@@ -78,27 +81,32 @@ export function GoodPanel({
             write();
           }}
         >
-          <SelectField label="What happened" value={kind} words={HAPPENED} onChange={setKind} />
+          <SelectField
+            label={say.whatHappened}
+            value={kind}
+            words={happenedSaid()}
+            onChange={setKind}
+          />
           <NumberField
-            label="How many"
+            label={say.howMany}
             value={amount}
             least={0}
             most={MOST_AMOUNT}
             digits={3}
             onChange={setAmount}
           />
-          <TextField label="Note" value={note} maxLength={300} onChange={setNote} />
+          <TextField label={say.note} value={note} maxLength={300} onChange={setNote} />
           <Button type="submit" disabled={busy || (kind !== "counted" && amount === 0)}>
-            Write it
+            {say.writeIt}
           </Button>
         </form>
         <p role="status" className="min-h-5 text-sm">
           {said}
         </p>
         {moves === null ? (
-          <p className="text-soft text-sm">Looking it up …</p>
+          <p className="text-soft text-sm">{say.lookingItUp}</p>
         ) : moves.length === 0 ? (
-          <p className="text-soft text-sm">Nothing yet.</p>
+          <p className="text-soft text-sm">{say.nothingYet}</p>
         ) : (
           <table className="w-full text-sm">
             <tbody>
@@ -120,7 +128,7 @@ export function GoodPanel({
         )}
         {!all && (moves?.length ?? 0) > SHOWN && (
           <button type="button" className="verb min-h-11 text-sm" onClick={() => setAll(true)}>
-            Show all {moves?.length}
+            {say.showAll(moves?.length)}
           </button>
         )}
       </section>
@@ -139,12 +147,12 @@ export function GoodPanel({
             disabled={busy}
             onClick={() =>
               start(async () => {
-                setSaid((await putGoodAway(id)) ? "" : "A class draws on it: it stays.");
+                setSaid(say.aClassDraws(await putGoodAway(id)));
                 router.refresh();
               })
             }
           >
-            Take it off the shelf
+            {say.takeItOffTheShelf}
           </button>
         )}
       </div>
@@ -153,11 +161,12 @@ export function GoodPanel({
 }
 
 function workWords({ work, title }: MoveRow): string {
+  const say = goodPanelWords();
   if (!work) return "";
   const what = work.startsWith("load:")
-    ? "a load of"
+    ? say.aLoad
     : work.startsWith("kit:")
-      ? `seat ${work.slice(4)} of`
-      : "for the room,";
-  return `${what} ${title ?? "a class that is gone"}`;
+      ? say.seatOf(work.slice(4))
+      : say.forTheRoom;
+  return say.text(what, title);
 }

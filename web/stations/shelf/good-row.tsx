@@ -7,13 +7,15 @@ import { GOOD_WORDS, tidyAmount } from "@elm-basket/core/stock/words-en.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import dynamic from "next/dynamic";
-import { Fetching, insist } from "@/ui/fetched.tsx";
+import { Fetching } from "@/ui/fetched.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";
+import { insist } from "@/ui/insist.ts";
 import { FilmDot, SeverityMark } from "@/ui/marks.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import type { ShelfGood } from "./shelf-view.ts";
 import type { GoodEditor } from "./use-good.ts";
 import { WantedBar } from "./wanted-bar.tsx";
+import { goodRowWords } from "./words.ts";
 
 /** Asked for when a film is opened. */
 const FilmFields = dynamic(
@@ -38,6 +40,7 @@ export function GoodLine({
   currency: string;
   onOpen: () => void;
 }) {
+  const say = goodRowWords();
   const usual = good.offers[0];
   return (
     <div className={`${GRID} border-rule border-b py-2.5`}>
@@ -45,7 +48,7 @@ export function GoodLine({
         <button
           type="button"
           className="min-h-6 max-w-full text-left hover:underline"
-          aria-label={`Take ${good.name} in hand`}
+          aria-label={say.takeInHand(good.name)}
           onClick={onOpen}
         >
           {good.film && (
@@ -69,12 +72,12 @@ export function GoodLine({
       </p>
       <p className="hidden text-right md:block">
         {usual?.price === undefined ? (
-          <span className="text-soft">not known</span>
+          <span className="text-soft">{say.notKnown}</span>
         ) : (
           moneyText(usual.price, currency)
         )}
         {usual && usual.size !== 1 && (
-          <span className="block text-soft text-sm">for {tidyAmount(usual.size)}</span>
+          <span className="block text-soft text-sm">{say.forSaid(tidyAmount(usual.size))}</span>
         )}
       </p>
     </div>
@@ -82,16 +85,17 @@ export function GoodLine({
 }
 
 function Free({ good: { free, reorderAt } }: { good: ShelfGood }) {
+  const say = goodRowWords();
   if (free < 0)
     return (
       <p className="flex items-center justify-end gap-1.5 whitespace-nowrap font-bold text-brick">
-        <SeverityMark severity="stop" size={12} /> {tidyAmount(-free)} short
+        <SeverityMark severity="stop" size={12} /> {say.short(tidyAmount(-free))}
       </p>
     );
   if (reorderAt !== null && free < reorderAt)
     return (
       <p className="flex items-center justify-end gap-1.5 whitespace-nowrap font-bold text-ochre">
-        <SeverityMark severity="check" size={12} /> {tidyAmount(free)} free
+        <SeverityMark severity="check" size={12} /> {say.free(tidyAmount(free))}
       </p>
     );
   return <p className="text-right">{tidyAmount(free)}</p>;
@@ -107,6 +111,7 @@ interface InHand {
 
 /** The good in hand: its words are fields at the same place. */
 export function GoodInHand({ good, editor, unit, currency, onClose }: InHand) {
+  const say = goodRowWords();
   const { value, change, error } = editor;
   const set = (patch: Partial<Good>, label: string) => change({ ...value, ...patch }, label);
   const wrong = (field: string) => (error?.field === field ? error.message : undefined);
@@ -139,65 +144,60 @@ export function GoodInHand({ good, editor, unit, currency, onClose }: InHand) {
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
           <div className="col-span-2">
             <TextField
-              label="Good"
+              label={say.good}
               value={value.name}
               maxLength={120}
-              required="Say what it is."
+              required={say.sayWhat}
               error={wrong("name")}
-              onChange={(name) => set({ name }, "Name")}
+              onChange={(name) => set({ name }, say.name)}
             />
           </div>
           <SelectField
-            label="Kind"
+            label={say.kind}
             value={value.kind}
             words={KINDS.map((kind) => [kind, GOOD_WORDS[kind]] as const)}
-            onChange={(kind) => set({ kind }, "Kind")}
+            onChange={(kind) => set({ kind }, say.kind)}
           />
           <TextField
-            label="Counted in"
+            label={say.countedIn}
             value={value.unit}
             maxLength={20}
-            onChange={(unitWord) => set({ unit: unitWord }, "Unit")}
+            onChange={(unitWord) => set({ unit: unitWord }, say.unit)}
           />
         </div>
       )}
       <div className="mt-3 grid grid-cols-2 items-end gap-3 sm:grid-cols-4">
         <NumberField
-          label="Keep at least"
-          hint="Buy again when less is free."
+          label={say.keepAtLeast}
+          hint={say.buyAgainWhenLess}
           value={value.reorderAt ?? 0}
           least={0}
           most={MOST_AMOUNT}
           digits={3}
           onChange={(reorderAt) =>
-            change(reorderAt === 0 ? anyway : { ...value, reorderAt }, "What is kept")
+            change(reorderAt === 0 ? anyway : { ...value, reorderAt }, say.whatIsKept)
           }
         />
         <div className="col-span-2 sm:col-span-3">
           <WantedBar good={good} />
           <p className="text-sm">
-            {tidyAmount(good.onHand)} here, {tidyAmount(good.wanted.amount)} wanted,{" "}
-            {good.free < 0 ? `${tidyAmount(-good.free)} short` : `${tidyAmount(good.free)} free`}
-            {good.classes > 0 &&
-              `; ${good.classes} ${good.classes === 1 ? "class draws" : "classes draw"} on it: what is changed here is changed there`}
+            {tidyAmount(good.onHand)} {say.here} {tidyAmount(good.wanted.amount)} {say.wanted}{" "}
+            {good.free < 0 ? say.short(tidyAmount(-good.free)) : say.free(tidyAmount(good.free))}
+            {say.onItWhatIsChanged(good.classes)}
           </p>
         </div>
       </div>
       <p className="mt-2 flex flex-wrap gap-5 text-sm">
         <span role="status" className="text-soft" data-save-state={editor.state}>
-          {editor.state === "saving"
-            ? "Saving …"
-            : editor.state === "offline"
-              ? "Not saved"
-              : "Saved"}
+          {say.savingNotSavedSaved(editor.state)}
         </span>
         {editor.undo && (
           <button type="button" className="verb" onClick={editor.undo}>
-            Undo: {editor.undoLabel}
+            {say.undo(editor.undoLabel)}
           </button>
         )}
         <button type="button" className="verb" onClick={onClose}>
-          close
+          {say.close}
         </button>
         {(editor.trouble || error) && (
           <span role="alert" className="text-brick">

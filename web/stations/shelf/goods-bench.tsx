@@ -20,6 +20,7 @@ import { GoodPanel } from "./good-panel.tsx";
 import { GoodInHand, GoodLine, GRID } from "./good-row.tsx";
 import type { ShelfGood, Tab } from "./shelf-view.ts";
 import { useGood } from "./use-good.ts";
+import { goodsBenchWords } from "./words.ts";
 
 interface Props {
   readonly goods: readonly ShelfGood[];
@@ -29,16 +30,22 @@ interface Props {
 }
 
 const column = createColumnHelper<ShelfGood>();
-const COLUMNS = [
-  column.accessor("name", { header: "Good", sortingFn: "text" }),
-  column.accessor("onHand", { header: "here" }),
+const columnsSaid = () => [
+  column.accessor("name", { header: goodsBenchWords().good, sortingFn: "text" }),
+  column.accessor("onHand", { header: goodsBenchWords().here }),
   column.accessor(({ wanted }) => wanted.amount, {
     id: "wanted",
-    header: "wanted by the classes ahead, earliest first",
+    header: goodsBenchWords().wantedByTheClassesAhead,
   }),
-  column.accessor("free", { header: "free" }),
-  column.accessor(({ reorderAt }) => reorderAt ?? 0, { id: "keep", header: "keep" }),
-  column.accessor(({ offers }) => offers[0]?.price ?? -1, { id: "price", header: "price" }),
+  column.accessor("free", { header: goodsBenchWords().free }),
+  column.accessor(({ reorderAt }) => reorderAt ?? 0, {
+    id: "keep",
+    header: goodsBenchWords().keep,
+  }),
+  column.accessor(({ offers }) => offers[0]?.price ?? -1, {
+    id: "price",
+    header: goodsBenchWords().price,
+  }),
 ];
 const NARROW: ReadonlySet<string> = new Set(["wanted", "keep", "price"]);
 
@@ -47,6 +54,7 @@ const MOST_LINES = 200;
 
 /** The goods of one tab: a table whose row in hand turns to white paper. */
 export function GoodsBench({ goods, tab, unit, currency }: Props) {
+  const say = goodsBenchWords();
   const router = useRouter();
   const [find, setFind] = useState("");
   const [sorting, setSorting] = useState<SortingState>([]);
@@ -55,7 +63,7 @@ export function GoodsBench({ goods, tab, unit, currency }: Props) {
   const [busy, start] = useTransition();
   const table = useReactTable({
     data: goods as ShelfGood[],
-    columns: COLUMNS,
+    columns: columnsSaid(),
     state: { sorting, globalFilter: find },
     onSortingChange: setSorting,
     globalFilterFn: (row, _, text: string) =>
@@ -72,25 +80,20 @@ export function GoodsBench({ goods, tab, unit, currency }: Props) {
     start(async () => {
       const answer = await saveGood(null, fresh(tab, goods), 0, null);
       if (!answer.ok)
-        return setSaid(
-          answer.reason === "invalid" ? answer.message : "It could not be put on the shelf.",
-        );
+        return setSaid(answer.reason === "invalid" ? answer.message : say.itCouldNotBePut);
       setSaid("");
       setFind("");
       setInHand(answer.id);
       router.refresh();
     });
   return (
-    <section
-      aria-label={tab === "film" ? "Film" : tab === "tools" ? "Tools" : "Goods"}
-      aria-busy={busy}
-    >
+    <section aria-label={say.filmToolsGoods(tab)} aria-busy={busy}>
       <div className={`${GRID} border-rule-strong border-b text-soft text-sm`}>
         {table.getFlatHeaders().map((header) => (
           <button
             key={header.id}
             type="button"
-            aria-label={`Order by ${String(header.column.columnDef.header)}`}
+            aria-label={say.orderBy(String(header.column.columnDef.header))}
             className={`min-h-9 ${header.id === "name" || header.id === "wanted" ? "text-left" : "text-right"} ${NARROW.has(header.id) ? "hidden md:block" : ""} hover:underline`}
             onClick={header.column.getToggleSortingHandler()}
           >
@@ -121,25 +124,17 @@ export function GoodsBench({ goods, tab, unit, currency }: Props) {
           ),
         )}
       {rows.length > MOST_LINES && (
-        <p className="py-3 text-soft">{rows.length - MOST_LINES} more: type what you look for.</p>
+        <p className="py-3 text-soft">{say.moreTypeWhatYouLook(rows.length, MOST_LINES)}</p>
       )}
       {rows.length === 0 && (
-        <p className="py-4 text-soft">
-          {find
-            ? `Nothing here is called “${find}”.`
-            : "Nothing here yet. What classes need comes here by itself; what you have can be put here."}
-        </p>
+        <p className="py-4 text-soft">{say.nothingHereIsCalledNothing(find)}</p>
       )}
       <div className="mt-2 flex flex-wrap items-center gap-x-6 gap-y-2">
         <button type="button" className="verb min-h-11" disabled={busy} onClick={add}>
-          {tab === "film"
-            ? "Put a film on the shelf"
-            : tab === "tools"
-              ? "Put a tool on the shelf"
-              : "Put a good on the shelf"}
+          {say.putAFilm(tab)}
         </button>
         <label className="flex items-center gap-2 text-soft text-sm">
-          Find
+          {say.find}
           <input
             type="search"
             className="min-h-10 w-40"
@@ -175,7 +170,7 @@ function Held({
 
 /** Something to begin with, under a name that nothing has yet. */
 function fresh(tab: Props["tab"], goods: readonly ShelfGood[]): Good {
-  const stem = tab === "film" ? "New film" : tab === "tools" ? "New tool" : "New good";
+  const stem = goodsBenchWords().newFilmNewToolNew(tab);
   const taken = new Set(goods.map(({ name }) => name));
   const name =
     [stem, ...Array.from({ length: goods.length + 1 }, (_, i) => `${stem} ${i + 2}`)].find(

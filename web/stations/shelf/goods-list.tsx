@@ -5,15 +5,17 @@ import { useState, useTransition } from "react";
 import { Button } from "@/ui/button.tsx";
 import { Dialog } from "@/ui/dialog.tsx";
 import { bringList, type ListAnswer } from "./actions.ts";
+import { goodsListWords } from "./words.ts";
 
 const SHOWN = 12;
 const listed = (names: readonly string[]): string =>
   names.length === 0
     ? "none"
-    : `${names.slice(0, SHOWN).join(", ")}${names.length > SHOWN ? ` and ${names.length - SHOWN} more` : ""}`;
+    : goodsListWords().text(names.slice(0, SHOWN).join(", "), names.length, SHOWN);
 
 /** The shelf as a list, out and in: what a list would change is told before it does. */
 export function GoodsList() {
+  const say = goodsListWords();
   const router = useRouter();
   const [open, setOpen] = useState(false);
   const [text, setText] = useState("");
@@ -33,19 +35,15 @@ export function GoodsList() {
   return (
     <p className="mt-2 flex flex-wrap gap-x-6">
       <a className="verb min-h-11 content-center" href="/shelf/goods.csv" download>
-        The whole shelf as a list, CSV
+        {say.theWholeShelf}
       </a>
       <button type="button" className="verb min-h-11" onClick={() => setOpen(true)}>
-        Bring a list in
+        {say.bringAList}
       </button>
-      <Dialog open={open} onOpenChange={setOpen} title="A list of goods" wide>
-        <p className="mb-3 text-soft">
-          CSV with a line of headings: “name” is enough; kind, unit, here, keep, shop, pack and
-          price where they are known. A second line of the same good is a second offer. Nothing that
-          the list does not name is changed.
-        </p>
+      <Dialog open={open} onOpenChange={setOpen} title={say.aListOfGoods} wide>
+        <p className="mb-3 text-soft">{say.csvWithALine}</p>
         <label className="block">
-          <span className="mb-1 block text-sm">A file</span>
+          <span className="mb-1 block text-sm">{say.aFile}</span>
           <input
             type="file"
             accept=".csv,text/csv,text/plain"
@@ -54,7 +52,7 @@ export function GoodsList() {
           />
         </label>
         <label className="mt-3 block">
-          <span className="mb-1 block text-sm">Or pasted</span>
+          <span className="mb-1 block text-sm">{say.orPasted}</span>
           <textarea
             rows={7}
             className="w-full font-mono text-sm"
@@ -63,19 +61,16 @@ export function GoodsList() {
           />
         </label>
         <div role="status" className="mt-3 min-h-6">
-          {busy && !answer && "Looking …"}
+          {busy && !answer && say.looking}
           {answer && (
             <ul>
               <li>
-                <b>
-                  {answer.taken ? "Put on the shelf" : "New"}: {answer.fresh.length}.
-                </b>{" "}
-                {listed(answer.fresh)}
+                <b>{say.text2(answer.taken, answer.fresh.length)}</b> {listed(answer.fresh)}
               </li>
               <li>
-                <b>Changed: {answer.changed.length}.</b> {listed(answer.changed)}
+                <b>{say.changed(answer.changed.length)}</b> {listed(answer.changed)}
               </li>
-              <li>The same as now: {answer.same}.</li>
+              <li>{say.theSameAsNow(answer.same)}</li>
               {answer.trouble.slice(0, SHOWN).map((one) => (
                 <li key={one} className="text-brick">
                   {one}
@@ -83,7 +78,7 @@ export function GoodsList() {
               ))}
               {answer.trouble.length > SHOWN && (
                 <li className="text-brick">
-                  {answer.trouble.length - SHOWN} more lines are left out.
+                  {say.moreLinesAreLeftOut(answer.trouble.length, SHOWN)}
                 </li>
               )}
             </ul>
@@ -95,7 +90,7 @@ export function GoodsList() {
             disabled={busy || changes === 0 || answer?.taken === true}
             onClick={take}
           >
-            {answer?.taken ? "Done" : `Take ${changes === 1 ? "this one" : `these ${changes}`}`}
+            {say.doneTake(answer?.taken, changes)}
           </Button>
         </div>
       </Dialog>

@@ -8,6 +8,7 @@ import { countedIn, tidyAmount } from "@elm-basket/core/stock/words-en.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { LengthField, MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
+import { offerListWords } from "./words.ts";
 
 interface Props {
   readonly good: Good;
@@ -19,6 +20,7 @@ interface Props {
 
 /** Where it can be had: shop, pack and price; the first is the usual one. */
 export function OfferList({ good, currency, unit, lacking, onChange }: Props) {
+  const say = offerListWords();
   const { offers, kind } = good;
   const set = (id: string, next: Offer, label: string) =>
     onChange(
@@ -27,8 +29,8 @@ export function OfferList({ good, currency, unit, lacking, onChange }: Props) {
     );
   const best = bestPurchase(offers, lacking);
   return (
-    <section aria-label="Where it can be had">
-      <h3 className="border-rule border-b pb-1 font-head text-base">Where it can be had</h3>
+    <section aria-label={say.whereItCanBeHad}>
+      <h3 className="border-rule border-b pb-1 font-head text-base">{say.whereItCanBeHad}</h3>
       <ul>
         {offers.map((offer, i) => {
           const { price: _, ...unpriced } = offer;
@@ -39,31 +41,31 @@ export function OfferList({ good, currency, unit, lacking, onChange }: Props) {
               className="grid grid-cols-[1fr_72px_92px] items-end gap-2 border-rule border-b py-2"
             >
               <TextField
-                label={i === 0 ? "Usual shop" : "Shop"}
+                label={say.usualShopShop(i)}
                 value={offer.shop}
                 maxLength={80}
-                onChange={(shop) => set(offer.id, { ...offer, shop }, "Shop")}
+                onChange={(shop) => set(offer.id, { ...offer, shop }, say.shop)}
               />
               {kind === "film" ? (
                 <p className="pb-3 text-soft text-sm">
-                  {good.film?.stock.kind === "pack" ? "a pack" : `a ${good.unit}`}
+                  {say.aPack(good.film?.stock.kind, good.unit)}
                 </p>
               ) : (
                 <NumberField
-                  label="In a pack"
+                  label={say.inAPack}
                   value={offer.size}
                   least={0.001}
                   most={MOST_AMOUNT}
                   digits={3}
-                  onChange={(size) => set(offer.id, { ...offer, size }, "Pack")}
+                  onChange={(size) => set(offer.id, { ...offer, size }, say.pack)}
                 />
               )}
               <MoneyField
-                label={`Price, ${currency}`}
+                label={say.price(currency)}
                 minor={offer.price ?? null}
                 currency={currency}
                 onChange={(price) =>
-                  set(offer.id, price === null ? unpriced : { ...unpriced, price }, "Price")
+                  set(offer.id, price === null ? unpriced : { ...unpriced, price }, say.price2)
                 }
               />
               {kind === "tape" && (
@@ -71,12 +73,12 @@ export function OfferList({ good, currency, unit, lacking, onChange }: Props) {
                   {(["width", "height"] as const).map((side) => (
                     <LengthField
                       key={side}
-                      label={side === "width" ? "Width of one" : "Length of one"}
+                      label={say.widthOfOneLength(side)}
                       mm={offer.each?.[side] ?? 0}
                       unit={unit}
                       allowZero
                       most={side === "width" ? 10_000 : 1_000_000}
-                      onChange={(mm) => set(offer.id, withSide(offer, side, mm), "Size of tape")}
+                      onChange={(mm) => set(offer.id, withSide(offer, side, mm), say.sizeOfTape)}
                     />
                   ))}
                 </div>
@@ -86,8 +88,8 @@ export function OfferList({ good, currency, unit, lacking, onChange }: Props) {
                   {[
                     offer.price !== undefined &&
                       offer.size !== 1 &&
-                      `${moneyText(Math.round(offer.price / offer.size), currency)} each`,
-                    perDm2 !== null && `${moneyText(Math.round(perDm2), currency)} a dm²`,
+                      say.each(moneyText(Math.round(offer.price / offer.size), currency)),
+                    perDm2 !== null && say.aDm(moneyText(Math.round(perDm2), currency)),
                   ]
                     .filter(Boolean)
                     .join(", ")}
@@ -99,25 +101,25 @@ export function OfferList({ good, currency, unit, lacking, onChange }: Props) {
                     onClick={() =>
                       onChange(
                         [offer, ...offers.filter(({ id }) => id !== offer.id)],
-                        "Usual offer",
+                        say.usualOffer,
                       )
                     }
                   >
-                    make it the usual one
+                    {say.makeItTheUsual}
                   </button>
                 )}
                 <button
                   type="button"
                   className="verb"
-                  aria-label={`Take the offer ${offer.shop || i + 1} away`}
+                  aria-label={say.takeTheOfferAway(offer.shop, i)}
                   onClick={() =>
                     onChange(
                       offers.filter(({ id }) => id !== offer.id),
-                      "Offer taken away",
+                      say.offerTakenAway,
                     )
                   }
                 >
-                  take away
+                  {say.takeAway}
                 </button>
               </p>
             </li>
@@ -129,18 +131,23 @@ export function OfferList({ good, currency, unit, lacking, onChange }: Props) {
           type="button"
           className="verb min-h-11"
           onClick={() =>
-            onChange([...offers, { id: freeOfferId(offers), shop: "", size: 1 }], "Offer")
+            onChange([...offers, { id: freeOfferId(offers), shop: "", size: 1 }], say.offer)
           }
         >
-          Add an offer
+          {say.addAnOffer}
         </button>
       )}
       {lacking > 0 && (
         <p className="text-sm">
-          {countedIn(lacking, good.unit)} to buy
+          {countedIn(lacking, good.unit)} {say.toBuy}
           {best
-            ? `: ${best.packs.map(({ offer, packs }) => `${packs} × ${tidyAmount(offer.size)}${offer.shop ? ` at ${offer.shop}` : ""}`).join(" and ")}, ${moneyText(best.price, currency)}.`
-            : "; no price is known."}
+            ? say.text2(
+                best.packs
+                  .map(({ offer, packs }) => say.text(packs, tidyAmount(offer.size), offer.shop))
+                  .join(say.and),
+                moneyText(best.price, currency),
+              )
+            : say.noPriceIsKnown}
         </p>
       )}
     </section>

@@ -11,6 +11,7 @@ import { requireHost } from "@/account/session.ts";
 import { withStudio } from "@/data/client.ts";
 import { changeScrap, freeLabel, newScrap, throwAway } from "@/data/scraps.ts";
 import { act, no, takes } from "@/requests/act.ts";
+import { scrapActionsWords } from "./words.ts";
 
 const givenSchema = z.strictObject({
   label: z.string().max(20),
@@ -30,16 +31,16 @@ export const putScrap = act(
   [takes.text.nullable(), takes.anything],
   no,
   async (before: string | null, given: unknown): Promise<ScrapAnswer> => {
+    const say = scrapActionsWords();
     const host = await requireHost();
     const read = givenSchema.safeParse(given);
-    if (!read.success)
-      return { ok: false, message: `Not usable: ${read.error.issues[0]?.message ?? ""}.` };
+    if (!read.success) return { ok: false, message: say.notUsable(read.error.issues[0]?.message) };
     const cleaned = cleanArt([scrapPolygon(read.data)]);
     const [polygon] = cleaned.polygons;
     if (!polygon || cleaned.polygons.length > 1 || cleaned.repaired)
       return {
         ok: false,
-        message: "The outline crosses itself. Give its corners in order, once round.",
+        message: say.theOutlineCrossesItselfGive,
       };
     return withStudio(host.studioId, async (sql): Promise<ScrapAnswer> => {
       const label = read.data.label || before || (await freeLabel(sql, read.data.film.name));
@@ -55,8 +56,8 @@ export const putScrap = act(
           ok: false,
           message:
             checked.error.issues[0]?.path[0] === "label"
-              ? "A label such as K-07: letters, figures, - and _."
-              : `The outline goes round at least ${LEAST_SCRAP_MM2} mm².`,
+              ? say.aLabelSuchAsK
+              : say.theOutlineGoesRound(LEAST_SCRAP_MM2),
         };
       const row = {
         label,
@@ -69,11 +70,11 @@ export const putScrap = act(
         before === null
           ? await newScrap(sql, host.studioId, row)
           : await changeScrap(sql, before, row);
-      if (done === "taken") return { ok: false, message: `There is a scrap ${label} already.` };
+      if (done === "taken") return { ok: false, message: say.thereIsAScrapAlready(label) };
       if (done === "gone")
         return {
           ok: false,
-          message: "This scrap is no longer in the box: it was cut up or thrown away.",
+          message: say.thisScrapIsNoLonger,
         };
       revalidatePath("/", "layout");
       return { ok: true };

@@ -7,10 +7,12 @@ import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import type { Film, ScrapRow } from "@/data/scraps.ts";
 import { Button, FileButton } from "@/ui/button.tsx";
-import { Fetching, insist } from "@/ui/fetched.tsx";
+import { Fetching } from "@/ui/fetched.tsx";
+import { insist } from "@/ui/insist.ts";
 import { FilmDot } from "@/ui/marks.tsx";
 import { throwScrapAway } from "./scrap-actions.ts";
 import { ScrapShape } from "./scrap-shape.tsx";
+import { scrapBoxWords } from "./words.ts";
 
 /** Asked for when a scrap is put in or looked at. */
 const ScrapForm = dynamic(
@@ -30,6 +32,7 @@ export function ScrapBox({
   unit: LengthUnit;
   today: string;
 }) {
+  const say = scrapBoxWords();
   const router = useRouter();
   const [busy, start] = useTransition();
   const [inHand, setInHand] = useState<ScrapRow | "new" | null>(null);
@@ -39,16 +42,13 @@ export function ScrapBox({
   });
   const largest = Math.max(1, ...sizes.flatMap(({ width, height }) => [width, height]));
   return (
-    <section aria-label="Scrap box">
+    <section aria-label={say.scrapBox}>
       <div className="mb-4 flex flex-wrap items-center gap-3">
-        <p className="flex-1 text-soft">
-          What a cut load leaves that is worth keeping comes here by itself, with a label; what lies
-          in your drawer can be put in.
-        </p>
-        <Button onClick={() => setInHand("new")}>Put a scrap in</Button>
+        <p className="flex-1 text-soft">{say.whatACutLoadLeaves}</p>
+        <Button onClick={() => setInHand("new")}>{say.putAScrap}</Button>
         {scraps.length > 0 && (
           <FileButton href="/shelf/scrap-labels.pdf" download>
-            Print labels for them
+            {say.printLabelsForThem}
           </FileButton>
         )}
       </div>
@@ -62,31 +62,30 @@ export function ScrapBox({
                 holes={holes}
                 colour={film.colour}
                 unit={unit}
-                label={`Scrap ${label}, ${film.name}`}
+                label={say.scrap(label, film.name)}
                 scale={largest}
               />
               <p className="font-bold">
                 <FilmDot colour={film.colour} /> {label}
               </p>
               <p className="text-sm text-soft">
-                {film.name}, {showSize(sizes[i] as (typeof sizes)[number], unit)}
-                {bought && `, bought ${bought}`}
+                {say.text(film.name, showSize(sizes[i] as (typeof sizes)[number], unit), bought)}
               </p>
-              {plannedFor && <p className="text-sm">for {plannedFor}</p>}
+              {plannedFor && <p className="text-sm">{say.forSaid(plannedFor)}</p>}
               <p className="flex gap-4">
                 <button
                   type="button"
                   className="verb text-sm"
-                  aria-label={`Change scrap ${label}`}
+                  aria-label={say.changeScrap(label)}
                   onClick={() => setInHand(scrap)}
                 >
-                  change
+                  {say.change}
                 </button>
                 <button
                   type="button"
                   className="verb text-sm"
                   disabled={busy}
-                  aria-label={`Throw scrap ${label} away`}
+                  aria-label={say.throwScrapAway(label)}
                   onClick={() =>
                     start(async () => {
                       await throwScrapAway(label);
@@ -94,14 +93,14 @@ export function ScrapBox({
                     })
                   }
                 >
-                  throw away
+                  {say.throwAway}
                 </button>
               </p>
             </li>
           );
         })}
       </ul>
-      {scraps.length === 0 && <p className="py-6 text-soft">The box is empty.</p>}
+      {scraps.length === 0 && <p className="py-6 text-soft">{say.theBoxIsEmpty}</p>}
       {inHand && (
         <ScrapForm
           key={inHand === "new" ? "new" : inHand.label}

@@ -14,20 +14,21 @@ import { SelectField } from "@/ui/select-field.tsx";
 import { DateField } from "@/ui/when-fields.tsx";
 import { putScrap } from "./scrap-actions.ts";
 import { ScrapShape } from "./scrap-shape.tsx";
+import { scrapFormWords } from "./words.ts";
 
 type Outline = [number, number][];
 type Form = "rectangle" | "corner" | "points";
-const FORM_WORDS: Record<Form, string> = {
-  rectangle: "a rectangle",
-  corner: "a rectangle with a corner gone",
-  points: "any outline",
-};
-const CORNER_WORDS: Record<Corner, string> = {
-  topLeft: "top left",
-  topRight: "top right",
-  bottomLeft: "bottom left",
-  bottomRight: "bottom right",
-};
+const formWords = (): Record<Form, string> => ({
+  rectangle: scrapFormWords().aRectangle,
+  corner: scrapFormWords().aRectangleWithACorner,
+  points: scrapFormWords().anyOutline,
+});
+const cornerWords = (): Record<Corner, string> => ({
+  topLeft: scrapFormWords().topLeft,
+  topRight: scrapFormWords().topRight,
+  bottomLeft: scrapFormWords().bottomLeft,
+  bottomRight: scrapFormWords().bottomRight,
+});
 
 interface Props {
   readonly open: boolean;
@@ -41,6 +42,7 @@ interface Props {
 
 /** A scrap by its measures. It is drawn as it will be laid on. */
 export function ScrapForm({ open, onOpenChange, films, unit, today, scrap }: Props) {
+  const say = scrapFormWords();
   const router = useRouter();
   const [busy, start] = useTransition();
   const box = scrap ? boxOfPoints(scrap.outline) : null;
@@ -82,48 +84,48 @@ export function ScrapForm({ open, onOpenChange, films, unit, today, scrap }: Pro
     <Dialog
       open={open}
       onOpenChange={onOpenChange}
-      title={scrap ? `Scrap ${scrap.label}` : "A scrap for the box"}
+      title={scrap ? say.scrap(scrap.label) : say.aScrapForTheBox}
       wide
     >
       <div className="grid gap-8 md:grid-cols-2">
         <div className="grid grid-cols-2 content-start gap-3">
           <div className="col-span-2">
             <SelectField
-              label="Film"
+              label={say.film}
               value={film}
               words={films.map((one, i) => [String(i), one.name] as const)}
               onChange={setFilm}
             />
           </div>
           <TextField
-            label="Label"
-            hint={scrap ? "" : "Empty: the next free one."}
+            label={say.label}
+            hint={scrap ? "" : say.emptyTheNextFree}
             value={label}
             maxLength={20}
             onChange={setLabel}
           />
           <DateField
-            label="Bought, if known"
+            label={say.boughtIfKnown}
             value={bought}
             today={today}
             mayBeEmpty
             onChange={setBought}
           />
           <div className="col-span-2">
-            <SelectField label="It is" value={form} words={FORM_WORDS} onChange={setForm} />
+            <SelectField label={say.itIs} value={form} words={formWords()} onChange={setForm} />
           </div>
           {form === "points" ? (
             <OutlineField outline={points} onChange={setPoints} />
           ) : (
             <>
               <LengthField
-                label="Width"
+                label={say.width}
                 mm={size.width}
                 unit={unit}
                 onChange={(width) => setSize({ ...size, width })}
               />
               <LengthField
-                label="Height"
+                label={say.height}
                 mm={size.height}
                 unit={unit}
                 onChange={(height) => setSize({ ...size, height })}
@@ -133,22 +135,22 @@ export function ScrapForm({ open, onOpenChange, films, unit, today, scrap }: Pro
           {form === "corner" && (
             <>
               <LengthField
-                label="Gone in width"
+                label={say.goneInWidth}
                 mm={gone.width}
                 unit={unit}
                 onChange={(width) => setGone({ ...gone, width })}
               />
               <LengthField
-                label="Gone in height"
+                label={say.goneInHeight}
                 mm={gone.height}
                 unit={unit}
                 onChange={(height) => setGone({ ...gone, height })}
               />
               <div className="col-span-2">
                 <SelectField
-                  label="At the"
+                  label={say.atThe}
                   value={corner}
-                  words={CORNER_WORDS}
+                  words={cornerWords()}
                   onChange={setCorner}
                 />
               </div>
@@ -162,14 +164,10 @@ export function ScrapForm({ open, onOpenChange, films, unit, today, scrap }: Pro
               holes={[]}
               colour={chosen.colour}
               unit={unit}
-              label="As it lies"
+              label={say.asItLies}
             />
           ) : (
-            <p className="text-soft">
-              {films.length === 0
-                ? "There is no film on the shelf yet: put one there first."
-                : "The corner that is gone must be smaller than the scrap, both ways."}
-            </p>
+            <p className="text-soft">{say.thereIsNoFilm(films.length)}</p>
           )}
         </div>
       </div>
@@ -178,7 +176,7 @@ export function ScrapForm({ open, onOpenChange, films, unit, today, scrap }: Pro
           {trouble}
         </p>
         <Button tone="main" disabled={busy || !outline || !chosen} onClick={save}>
-          {scrap ? "Save it" : "Put it in the box"}
+          {scrap ? say.saveIt : say.putItInTheBox}
         </Button>
       </div>
     </Dialog>

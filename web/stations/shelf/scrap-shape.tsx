@@ -1,5 +1,6 @@
 import { boxHeight, boxOfPoints, boxWidth } from "@elm-basket/core/geometry/polygon.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import { scrapShapeWords } from "./words.ts";
 
 type Ring = readonly (readonly [number, number])[];
 
@@ -26,7 +27,7 @@ export function ScrapShape({ outline, holes, colour, unit, label, scale }: Props
       viewBox={`${box.minX - px} ${box.minY - px} ${full + 2 * px} ${height + 2 * px}`}
       className="w-full"
       role="img"
-      aria-label={`${label}, ${showLength(width, unit)} by ${showLength(height, unit)}`}
+      aria-label={scrapShapeWords().by(label, showLength(width, unit), showLength(height, unit))}
     >
       <path
         d={[outline, ...holes]

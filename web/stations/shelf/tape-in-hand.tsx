@@ -8,8 +8,14 @@ import { LengthField, NumberField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { useAct } from "@/ui/use-act.ts";
 import { countTapeUse, keepTapePiece, throwTapeAway } from "./tape-actions.ts";
+import { tapeInHandWords } from "./words.ts";
 
-const TACK = { low: "low tack", medium: "medium", strong: "strong" } as const;
+const tackSaid = () =>
+  ({
+    low: tapeInHandWords().lowTack,
+    medium: tapeInHandWords().medium,
+    strong: tapeInHandWords().strong,
+  }) as const;
 /** Three to five times is usual; dust and fibres end it sooner, paper tape serves once. */
 const USUAL_USES = 4;
 
@@ -18,19 +24,16 @@ const USUAL_USES = 4;
  * worn.
  */
 export function TapeInHand({ pieces, unit }: { pieces: readonly TapePiece[]; unit: LengthUnit }) {
+  const say = tapeInHandWords();
   const { busy, said, act } = useAct();
   const [tack, setTack] = useState<TapePiece["tack"]>("medium");
   const [width, setWidth] = useState(150);
   const [height, setHeight] = useState(100);
   const [most, setMost] = useState(USUAL_USES);
   return (
-    <section className="mt-8 max-w-3xl" aria-label="Tape in hand" aria-busy={busy}>
-      <h2 className="mb-1 text-xl">Tape in hand</h2>
-      <p className="mb-2 text-soft">
-        Back on its liner after use, a piece serves three to five times, up to seven at best; dust
-        ends it, paper tape serves once. In a class everybody lays tape at the same time: there a
-        piece serves one seat only.
-      </p>
+    <section className="mt-8 max-w-3xl" aria-label={say.tapeInHand} aria-busy={busy}>
+      <h2 className="mb-1 text-xl">{say.tapeInHand}</h2>
+      <p className="mb-2 text-soft">{say.backOnItsLinerAfter}</p>
       {pieces.length > 0 && (
         <ul>
           {pieces.map((piece) => {
@@ -42,38 +45,43 @@ export function TapeInHand({ pieces, unit }: { pieces: readonly TapePiece[]; uni
               >
                 <b>{piece.label}</b>
                 <span className={worn ? "text-ochre" : ""}>
-                  {showSize(piece, unit)}, {TACK[piece.tack]}: laid {piece.uses} of {piece.most}{" "}
-                  times{worn ? ", worn: try it on a scrap or throw it away" : ""}
+                  {say.laidOfTimes(
+                    showSize(piece, unit),
+                    tackSaid()[piece.tack],
+                    piece.uses,
+                    piece.most,
+                    worn,
+                  )}
                 </span>
                 <span className="flex flex-wrap justify-end gap-x-4">
                   <button
                     type="button"
                     className="verb min-h-11"
                     disabled={busy}
-                    aria-label={`${piece.label} laid once more`}
+                    aria-label={say.laidOnce(piece.label)}
                     onClick={() => act(() => countTapeUse(piece.id, 1))}
                   >
-                    laid once more
+                    {say.laidOnce2}
                   </button>
                   {piece.uses > 0 && (
                     <button
                       type="button"
                       className="verb min-h-11"
                       disabled={busy}
-                      aria-label={`${piece.label} laid once less`}
+                      aria-label={say.laidOnceLess(piece.label)}
                       onClick={() => act(() => countTapeUse(piece.id, -1))}
                     >
-                      once less
+                      {say.onceLess}
                     </button>
                   )}
                   <button
                     type="button"
                     className="verb min-h-11"
                     disabled={busy}
-                    aria-label={`Throw ${piece.label} away`}
+                    aria-label={say.throwAway(piece.label)}
                     onClick={() => act(() => throwTapeAway(piece.id))}
                   >
-                    thrown away
+                    {say.thrownAway}
                   </button>
                 </span>
               </li>
@@ -82,9 +90,14 @@ export function TapeInHand({ pieces, unit }: { pieces: readonly TapePiece[]; uni
         </ul>
       )}
       <div className="mt-3 grid grid-cols-2 items-end gap-3 sm:grid-cols-5">
-        <SelectField<TapePiece["tack"]> label="Tack" value={tack} words={TACK} onChange={setTack} />
+        <SelectField<TapePiece["tack"]>
+          label={say.tack}
+          value={tack}
+          words={tackSaid()}
+          onChange={setTack}
+        />
         <LengthField
-          label="Width of the piece"
+          label={say.widthOfThePiece}
           mm={width}
           unit={unit}
           least={5}
@@ -92,7 +105,7 @@ export function TapeInHand({ pieces, unit }: { pieces: readonly TapePiece[]; uni
           onChange={setWidth}
         />
         <LengthField
-          label="Height of the piece"
+          label={say.heightOfThePiece}
           mm={height}
           unit={unit}
           least={5}
@@ -100,7 +113,7 @@ export function TapeInHand({ pieces, unit }: { pieces: readonly TapePiece[]; uni
           onChange={setHeight}
         />
         <NumberField
-          label="Times it can be used"
+          label={say.timesItCanBeUsed}
           value={most}
           least={1}
           most={100}
@@ -110,7 +123,7 @@ export function TapeInHand({ pieces, unit }: { pieces: readonly TapePiece[]; uni
           disabled={busy}
           onClick={() => act(() => keepTapePiece({ tack, width, height, most }))}
         >
-          Keep a piece
+          {say.keepAPiece}
         </Button>
       </div>
       {said && (

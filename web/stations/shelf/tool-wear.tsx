@@ -9,6 +9,7 @@ import { Button } from "@/ui/button.tsx";
 import { TextField } from "@/ui/fields.tsx";
 import { useAct } from "@/ui/use-act.ts";
 import { bladeIsNew, keepMat, matAct } from "./wear-actions.ts";
+import { toolWearWords } from "./words.ts";
 
 interface Props {
   /**
@@ -22,10 +23,11 @@ interface Props {
 }
 
 const metres = (mm: number): string => `${(mm / 1000).toFixed(mm < 10_000 ? 1 : 0)} m`;
-const loads = (n: number): string => `${n} ${n === 1 ? "load" : "loads"}`;
+const loads = (n: number): string => toolWearWords().text(n);
 
 /** What blade and mats have gone through, and what the last loads say of them. */
 export function ToolWear({ since, films, outcomes, mats, school }: Props) {
+  const texts = toolWearWords();
   const { busy, said, act } = useAct();
   const [name, setName] = useState("");
   const cut = films.reduce((sum, { mm }) => sum + mm, 0);
@@ -35,25 +37,21 @@ export function ToolWear({ since, films, outcomes, mats, school }: Props) {
   return (
     <section
       className="mt-8 grid max-w-4xl gap-x-12 gap-y-8 md:grid-cols-2"
-      aria-label="Blade and mats"
+      aria-label={texts.bladeAndMats}
       aria-busy={busy}
     >
       <div>
         <h2 className="mb-1 text-xl">
-          The blade that is in: {cut === 0 ? "nothing cut yet" : `${metres(cut)} cut`}
+          {texts.theBlade} {cut === 0 ? texts.nothingCutYet : texts.cut(metres(cut))}
         </h2>
-        <p className="text-soft">
-          {since === ""
-            ? "Counted from the first load; say when a new one is put in."
-            : `Since ${since}.`}
-        </p>
+        <p className="text-soft">{texts.countedFromTheFirstLoad(since)}</p>
         <ul className="my-2">
           {films.map(({ film, mm }) => (
             <li
               key={film}
               className="grid grid-cols-[1fr_auto] gap-x-4 border-rule border-b py-1.5"
             >
-              <span className="[overflow-wrap:anywhere]">{film || "film no longer known"}</span>
+              <span className="[overflow-wrap:anywhere]">{texts.filmNoLongerKnown(film)}</span>
               <span>{metres(mm)}</span>
               <span
                 className="col-span-2 mt-1 block h-1.5 bg-elm-mid"
@@ -65,40 +63,32 @@ export function ToolWear({ since, films, outcomes, mats, school }: Props) {
         <p className={advice === "change" || advice === "force" ? "text-ochre" : ""}>
           {sayBlade[advice]}
           {flawed > 0 &&
-            ` In all, ${flawed} of ${outcomes.reduce((sum, { pieces }) => sum + pieces, 0)} pieces.`}
+            texts.inAllOfPieces(
+              flawed,
+              outcomes.reduce((sum, { pieces }) => sum + pieces, 0),
+            )}
         </p>
         {cut > BLADE_WORN_MM && advice !== "change" && (
-          <p className="text-ochre">
-            Over {metres(BLADE_WORN_MM)}: worth a look before names with small parts. Glitter and
-            thick film wear it sooner.
-          </p>
+          <p className="text-ochre">{texts.overWorthALookBefore(metres(BLADE_WORN_MM))}</p>
         )}
-        <p className="mt-1 text-soft text-sm">
-          Sharp: cap it when it is changed, never feel for its point, and put the old one into a
-          closed box.
-        </p>
+        <p className="mt-1 text-soft text-sm">{texts.sharpCap}</p>
         <Button className="mt-3" disabled={busy} onClick={() => act(bladeIsNew)}>
-          A new blade is in
+          {texts.aNewBlade}
         </Button>
       </div>
       <div>
-        <h2 className="mb-1 text-xl">Mats</h2>
-        <p className="text-soft">
-          Loads are counted for the mat that is in when they are marked as cut.{" "}
-          {school === "wash"
-            ? "Yours are washed when they tire: sprayed, scraped, rinsed and dried. Some makers advise against it."
-            : "Yours are replaced when they tire; some wash them, which some makers advise against."}{" "}
-          Cover a mat when it is not in use.
-        </p>
+        <h2 className="mb-1 text-xl">{texts.mats}</h2>
+        <p className="text-soft">{texts.loadsAreCounted(school)}</p>
         <ul className="my-2">
           {mats.map((mat) => (
             <li key={mat.id} className="border-rule border-b py-1.5">
               <p>
                 <b className="[overflow-wrap:anywhere]">{mat.name}</b>
-                {mat.inUse && <span className="text-elm-dark"> · in use</span>}: {loads(mat.uses)}{" "}
+                {mat.inUse && <span className="text-elm-dark"> {texts.inUse}</span>}:{" "}
+                {loads(mat.uses)}{" "}
                 {mat.cleanedAt
-                  ? `since it was cleaned, ${loads(mat.allUses)} in all, cleaned ${mat.cleanings} ${mat.cleanings === 1 ? "time" : "times"}`
-                  : "so far"}
+                  ? texts.sinceItWasCleaned(loads(mat.allUses), mat.cleanings)
+                  : texts.soFar}
               </p>
               <p className="flex flex-wrap gap-x-5">
                 {!mat.inUse && (
@@ -106,36 +96,36 @@ export function ToolWear({ since, films, outcomes, mats, school }: Props) {
                     type="button"
                     className="verb min-h-11"
                     disabled={busy}
-                    aria-label={`${mat.name} is in now`}
+                    aria-label={texts.isInNow(mat.name)}
                     onClick={() => act(() => matAct(mat.id, "in"))}
                   >
-                    it is in now
+                    {texts.itIsInNow}
                   </button>
                 )}
                 <button
                   type="button"
                   className="verb min-h-11"
                   disabled={busy}
-                  aria-label={`${mat.name} is cleaned`}
+                  aria-label={texts.isCleaned(mat.name)}
                   onClick={() => act(() => matAct(mat.id, "cleaned"))}
                 >
-                  cleaned
+                  {texts.cleaned}
                 </button>
                 <button
                   type="button"
                   className="verb min-h-11"
                   disabled={busy}
-                  aria-label={`Throw ${mat.name} away`}
+                  aria-label={texts.throwAway(mat.name)}
                   onClick={() => act(() => matAct(mat.id, "gone"))}
                 >
-                  thrown away
+                  {texts.thrownAway}
                 </button>
               </p>
             </li>
           ))}
         </ul>
         <div className="grid grid-cols-[1fr_auto] items-end gap-3">
-          <TextField label="Another mat" value={name} maxLength={40} onChange={setName} />
+          <TextField label={texts.anotherMat} value={name} maxLength={40} onChange={setName} />
           <Button
             disabled={busy || name.trim() === ""}
             onClick={() => {
@@ -145,7 +135,7 @@ export function ToolWear({ since, films, outcomes, mats, school }: Props) {
               );
             }}
           >
-            Keep it
+            {texts.keepIt}
           </Button>
         </div>
       </div>

@@ -6,6 +6,7 @@ import { useRouter } from "next/navigation";
 import { useRef, useState, useTransition } from "react";
 import { saveGood } from "./actions.ts";
 import type { ShelfGood } from "./shelf-view.ts";
+import { goodHookWords } from "./words.ts";
 
 export interface GoodEditor {
   readonly value: Good;
@@ -23,6 +24,7 @@ export interface GoodEditor {
  * meanwhile is merged, and told where it is the same.
  */
 export function useGood(good: ShelfGood): GoodEditor {
+  const say = goodHookWords();
   const router = useRouter();
   const [, start] = useTransition();
   const [value, setValue] = useState(() => goodOf(good));
@@ -52,19 +54,17 @@ export function useGood(good: ShelfGood): GoodEditor {
         }
         setState("saved");
         if (answer.reason === "invalid") setError({ field: answer.field, message: answer.message });
-        if (answer.reason === "gone") setTrouble("This item is no longer on the shelf.");
+        if (answer.reason === "gone") setTrouble(say.thisItemIsNoLonger);
         if (answer.reason === "stale") {
           version.current = answer.now.version;
           seen.current = goodOf(answer.now as ShelfGood);
-          setTrouble(
-            "Another window or a class changed the same first: what is there now is shown. Make your change again.",
-          );
+          setTrouble(say.anotherWindowOrAClass);
           setValue(goodOf(answer.now as ShelfGood));
           start(() => router.refresh());
         } else setValue(before);
       } catch {
         setState("offline");
-        setTrouble("No connection: the change is not saved. Make it again in a moment.");
+        setTrouble(say.noConnectionTheChange);
         setValue(before);
       }
     });

@@ -1,6 +1,7 @@
 import { tidyAmount } from "@elm-basket/core/stock/words-en.ts";
 import { showDate } from "@/ui/dates.ts";
 import type { ShelfGood } from "./shelf-view.ts";
+import { wantedBarWords } from "./words.ts";
 
 const WIDTH = 270;
 const HEIGHT = 14;
@@ -10,6 +11,7 @@ const HEIGHT = 14;
  * beyond it is lacking.
  */
 export function WantedBar({ good }: { good: ShelfGood }) {
+  const say = wantedBarWords();
   const { classes, amount } = good.wanted;
   const full = Math.max(amount, good.onHand, 1e-9);
   const scale = (WIDTH - 2) / full;
@@ -28,7 +30,7 @@ export function WantedBar({ good }: { good: ShelfGood }) {
         className="block h-[18px] w-full"
         preserveAspectRatio="none"
         role="img"
-        aria-label={`${tidyAmount(good.onHand)} here, ${tidyAmount(amount)} wanted`}
+        aria-label={say.hereWanted(tidyAmount(good.onHand), tidyAmount(amount))}
       >
         {classes.map(({ id, need }, i) => {
           const [x, end] = [
@@ -71,7 +73,7 @@ export function WantedBar({ good }: { good: ShelfGood }) {
           vectorEffect="non-scaling-stroke"
         />
       </svg>
-      <p className="line-clamp-2 text-soft text-sm">{words || "no class ahead wants it"}</p>
+      <p className="line-clamp-2 text-soft text-sm">{say.noClassAheadWants(words)}</p>
     </div>
   );
 }

@@ -7,6 +7,7 @@ import { type Sql, withStudio } from "@/data/client.ts";
 import { addMat, cleanMat, dropMat, newBlade, putMatIn } from "@/data/wear.ts";
 import { act, no, takes } from "@/requests/act.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
+import { wearActionsWords } from "./words.ts";
 
 const nameSchema = z.string().trim().min(1).max(40);
 
@@ -21,12 +22,10 @@ async function kept(
 }
 
 export const keepMat = act([takes.text], no, async (name: string): Promise<ActAnswer> => {
+  const say = wearActionsWords();
   const read = nameSchema.safeParse(name);
-  if (!read.success) return { ok: false, message: "Give the mat a name, up to 40 letters." };
-  return kept(
-    (sql, studioId) => addMat(sql, studioId, read.data),
-    "There is a mat of that name, or there are 40 already.",
-  );
+  if (!read.success) return { ok: false, message: say.giveTheMatAName };
+  return kept((sql, studioId) => addMat(sql, studioId, read.data), say.thereIsAMat);
 });
 
 const MAT_ACTS = { in: putMatIn, cleaned: cleanMat, gone: dropMat } as const;
@@ -36,8 +35,9 @@ export const matAct = act(
   [takes.id, takes.word<keyof typeof MAT_ACTS>()],
   no,
   async (id: string, what: keyof typeof MAT_ACTS): Promise<ActAnswer> => {
-    if (!Object.hasOwn(MAT_ACTS, what)) return { ok: false, message: "There is no such mat." };
-    return kept((sql) => MAT_ACTS[what](sql, id), "This mat is not there any more.");
+    const say = wearActionsWords();
+    if (!Object.hasOwn(MAT_ACTS, what)) return { ok: false, message: say.thereIsNoSuchMat };
+    return kept((sql) => MAT_ACTS[what](sql, id), say.thisMatIsNotThere);
   },
 );
 

@@ -5,6 +5,7 @@
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { titleOfStep } from "@elm-basket/core/document/steps-of-things.ts";
 import type { RunSheet } from "@elm-basket/core/scheduling/run-sheet.ts";
+import { runLanesWords } from "./words.ts";
 
 interface Bar {
   readonly id: string;
@@ -45,7 +46,7 @@ export function RunLanes({ document, sheet }: { document: Classed; sheet: RunShe
       viewBox={`0 0 ${WIDTH} ${height}`}
       className="w-full min-w-[640px]"
       role="img"
-      aria-label={`Steps to scale: ${sheet.endMinute} minutes of ${document.when.minutes} planned`}
+      aria-label={runLanesWords().stepsToScaleMinutes(sheet.endMinute, document.when.minutes)}
     >
       <defs>
         <pattern
@@ -140,6 +141,7 @@ function lanesOf(
   sheet: RunSheet,
   begin: number,
 ): Lane[] {
+  const say = runLanesWords();
   const own = new Map(steps.map((step) => [step.id, step]));
   const titles = new Map(steps.map((step) => [step.id, titleOfStep(step, things)]));
   const at = new Map(sheet.steps.map((row) => [row.id, row]));
@@ -148,7 +150,7 @@ function lanesOf(
     from: begin + row.startMinute,
     minutes: row.minutes,
     words: titles.get(row.id) ?? row.id,
-    title: `${titles.get(row.id)}: ${row.minutes} min${row.critical ? ", nothing may make it later" : `, may be ${row.slack} min ${fromEnd ? "sooner" : "later"}`}`,
+    title: say.min(titles.get(row.id), row.minutes, row.critical, row.slack, fromEnd),
     kind,
   });
   const room = sheet.steps.filter(({ id }) => own.get(id)?.who !== "queue");
@@ -175,7 +177,7 @@ function lanesOf(
               from: begin + from.startMinute + from.minutes,
               minutes: wait,
               words: titles.get(before) ?? "",
-              title: `${titles.get(before)} dries ${wait} min`,
+              title: say.driesMin(titles.get(before), wait),
               kind: "dries",
             },
           ]
@@ -183,10 +185,10 @@ function lanesOf(
     }),
   );
   return [
-    { name: "The room", bars: room.map((row) => bar(row, row.critical ? "critical" : "slack")) },
+    { name: say.theRoom, bars: room.map((row) => bar(row, row.critical ? "critical" : "slack")) },
     ...queued,
     // What dries at the same time lies in lanes of its own.
-    ...laid(waits).map((bars, i): Lane => ({ name: i === 0 ? "Dries by itself" : "", bars })),
+    ...laid(waits).map((bars, i): Lane => ({ name: say.driesByItself(i), bars })),
   ];
 }
 

@@ -7,6 +7,7 @@ import type { Step, Tool } from "@elm-basket/core/scheduling/step.ts";
 import { GATES } from "@elm-basket/core/scheduling/step-kinds.ts";
 import { LongTextField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { stepFieldsWords } from "./words.ts";
 
 interface FieldsProps {
   readonly step: Step;
@@ -21,11 +22,12 @@ interface FieldsProps {
   readonly onOut: () => void;
 }
 
-const WHO_WORDS = {
-  host: "the host shows it",
-  together: "everybody at once",
-  queue: "one after another at a tool",
-} as const;
+const whoWords = () =>
+  ({
+    host: stepFieldsWords().theHostShows,
+    together: stepFieldsWords().everybodyAtOnce,
+    queue: stepFieldsWords().oneAfterAnother,
+  }) as const;
 
 export function StepFields({
   step,
@@ -39,6 +41,7 @@ export function StepFields({
   onCopy,
   onOut,
 }: FieldsProps) {
+  const w = stepFieldsWords();
   const set = (patch: Partial<Step>, label: string) => onChange({ ...step, ...patch }, label);
   const { after, ...loose } = step;
   const { thing: _, ...everywhere } = step;
@@ -55,99 +58,99 @@ export function StepFields({
       <div className="grid grid-cols-2 gap-3 sm:grid-cols-[1fr_110px_150px_190px]">
         <div className="col-span-2 sm:col-span-1">
           <TextField
-            label="Title of the step"
+            label={w.titleOfTheStep}
             value={step.title}
             maxLength={120}
-            required="Give the step a title."
-            onChange={(title) => set({ title }, "Title of a step")}
+            required={w.giveTheStepATitle}
+            onChange={(title) => set({ title }, w.titleOfAStep)}
           />
         </div>
         <NumberField
-          label={step.who === "queue" ? "Minutes each" : "Minutes"}
+          label={w.minutesEachMinutes(step.who)}
           value={step.minutes}
           least={1}
           most={1440}
-          onChange={(minutes) => set({ minutes }, "Minutes of a step")}
+          onChange={(minutes) => set({ minutes }, w.minutesOfAStep)}
         />
         <NumberField
-          label="Half are done after, minutes"
-          hint="Of the beginners; the minutes hold for the slowest quarter."
+          label={w.halfAreDoneAfterMinutes}
+          hint={w.ofTheBeginnersTheMinutes}
           value={step.half ?? step.minutes}
           least={1}
           most={step.minutes}
           onChange={(half) =>
-            half >= step.minutes ? onChange(alike, "Half are done") : set({ half }, "Half are done")
+            half >= step.minutes ? onChange(alike, w.halfAreDone) : set({ half }, w.halfAreDone)
           }
         />
         <SelectField
-          label="Who"
+          label={w.who}
           value={step.who}
-          words={WHO_WORDS}
+          words={whoWords()}
           onChange={(who) =>
             onChange(
               who === "queue"
                 ? { ...step, who, tool: step.tool ?? tools[0]?.id ?? "" }
                 : { ...free, who },
-              "Who does a step",
+              w.whoDoesAStep,
             )
           }
         />
       </div>
       {step.who !== "host" && (
         <SelectField
-          label="The room goes on"
+          label={w.theRoomGoes}
           value={step.gate ?? ""}
           words={[
-            ["", "as the class does"] as const,
+            ["", w.asTheClass] as const,
             ...GATES.map((gate) => [gate, GATE_WORDS[gate]] as const),
           ]}
-          onChange={(gate) => onChange(gate ? { ...step, gate } : ungated, "When the room goes on")}
+          onChange={(gate) => onChange(gate ? { ...step, gate } : ungated, w.whenTheRoomGoes)}
         />
       )}
       {step.who === "queue" && (
         <SelectField
-          label="At the tool"
+          label={w.atTheTool}
           value={step.tool ?? ""}
           words={[
             ...(tools.some(({ id }) => id === step.tool)
               ? []
-              : [["", tools.length === 0 ? "add a tool below first" : "choose"] as const]),
+              : [["", w.addAToolBelowFirst(tools.length)] as const]),
             ...tools.map(({ id, name }) => [id, name] as const),
           ]}
-          onChange={(tool) => tool && set({ tool }, "Tool of a step")}
+          onChange={(tool) => tool && set({ tool }, w.toolOfAStep)}
         />
       )}
       {things.length > 1 && (
         <SelectField
-          label="Of"
+          label={w.ofSaid}
           value={step.thing ?? ""}
           words={[
-            ["", "all things"] as const,
+            ["", w.allThings] as const,
             ...things.map(({ id, title }) => [id, title] as const),
           ]}
-          onChange={(thing) => onChange(thing ? { ...step, thing } : everywhere, "Thing of a step")}
+          onChange={(thing) => onChange(thing ? { ...step, thing } : everywhere, w.thingOfAStep)}
         />
       )}
       {(step.like !== undefined || things.length > 1) && before.length > 0 && (
         <SelectField
-          label="Done before in the same way"
-          hint="A second one like it goes quicker; after the class its pace is learned from both."
+          label={w.doneBeforeInTheSame}
+          hint={w.aSecondOneLike}
           value={step.like ?? ""}
           words={[
-            ["", "no, told for the first time"] as const,
+            ["", w.noToldForTheFirst] as const,
             ...before.map((one) => [one.id, titleOfStep(one, things)] as const),
           ]}
-          onChange={(like) => onChange(like ? { ...step, like } : unlike, "What a step is like")}
+          onChange={(like) => onChange(like ? { ...step, like } : unlike, w.whatAStepIsLike)}
         />
       )}
       <div className="grid gap-2">
         <p className="text-soft text-sm">
-          Begins{" "}
+          {w.begins}{" "}
           {after
-            ? "when these are done and have waited"
+            ? w.whenTheseAreDone
             : previous
-              ? `when “${titleOfStep(previous, things)}” is done`
-              : "first"}
+              ? w.whenIsDone(titleOfStep(previous, things))
+              : w.first}
         </p>
         {(after ?? []).map((wait, i) => (
           <div
@@ -155,7 +158,7 @@ export function StepFields({
             className="grid grid-cols-2 items-end gap-3 sm:grid-cols-[1fr_150px_auto]"
           >
             <SelectField
-              label="After"
+              label={w.after}
               value={wait.step}
               words={before
                 .filter(({ id }) => id === wait.step || !after?.some((own) => own.step === id))
@@ -163,12 +166,12 @@ export function StepFields({
               onChange={(id) =>
                 setAfter(
                   (after ?? []).map((old, k) => (k === i ? { ...old, step: id } : old)),
-                  "What a step follows",
+                  w.whatAStepFollows,
                 )
               }
             />
             <NumberField
-              label="Then waits, minutes"
+              label={w.thenWaitsMinutes}
               value={wait.wait}
               least={0}
               most={10_000}
@@ -176,7 +179,7 @@ export function StepFields({
               onChange={(minutes) =>
                 setAfter(
                   (after ?? []).map((old, k) => (k === i ? { ...old, wait: minutes } : old)),
-                  "How long a step waits",
+                  w.howLongAStepWaits,
                 )
               }
             />
@@ -186,11 +189,11 @@ export function StepFields({
               onClick={() =>
                 setAfter(
                   (after ?? []).filter((_, k) => k !== i),
-                  "What a step follows",
+                  w.whatAStepFollows,
                 )
               }
             >
-              not after it
+              {w.notAfter}
             </button>
           </div>
         ))}
@@ -205,66 +208,66 @@ export function StepFields({
               if (next)
                 setAfter(
                   [...(after ?? []), { step: next.id, wait: after ? 0 : 15 }],
-                  "What a step follows",
+                  w.whatAStepFollows,
                 );
             }}
           >
-            {after ? "and after another step" : "let it wait or dry before"}
+            {after ? w.andAfterAnotherStep : w.letItWaitOrDry}
           </button>
         )}
       </div>
       <div className="grid gap-3 sm:grid-cols-2">
         <LongTextField
-          label="Say"
+          label={w.say}
           value={step.say}
-          onChange={(say) => set({ say }, "What is said")}
+          onChange={(say) => set({ say }, w.whatIsSaid)}
         />
         <LongTextField
-          label="Show"
+          label={w.show}
           value={step.show}
-          onChange={(show) => set({ show }, "What is shown")}
+          onChange={(show) => set({ show }, w.whatIsShown)}
         />
         <LongTextField
-          label="Check"
+          label={w.check}
           value={step.check}
-          onChange={(check) => set({ check }, "What is checked")}
+          onChange={(check) => set({ check }, w.whatIsChecked)}
         />
         <LongTextField
-          label="Usual slip and its rescue"
+          label={w.usualSlipAndItsRescue}
           value={step.slip ?? ""}
           onChange={(slip) =>
-            slip === "" ? onChange(sure, "Usual slip") : set({ slip }, "Usual slip")
+            slip === "" ? onChange(sure, w.usualSlip) : set({ slip }, w.usualSlip)
           }
         />
         <LongTextField
-          label="Care"
+          label={w.care}
           value={step.care}
-          onChange={(care) => set({ care }, "Caution of a step")}
+          onChange={(care) => set({ care }, w.cautionOfAStep)}
         />
         <div className="sm:col-span-2">
           <LongTextField
-            label="What participants read on their phones"
+            label={w.whatParticipantsReadOnTheir}
             value={step.doIt}
-            onChange={(doIt) => set({ doIt }, "What participants read")}
+            onChange={(doIt) => set({ doIt }, w.whatParticipantsRead)}
           />
         </div>
       </div>
       <p className="flex flex-wrap gap-x-5">
         {!first && (
           <button type="button" className="verb min-h-11" onClick={() => onMove(-1)}>
-            up
+            {w.up}
           </button>
         )}
         {!last && (
           <button type="button" className="verb min-h-11" onClick={() => onMove(1)}>
-            down
+            {w.down}
           </button>
         )}
         <button type="button" className="verb min-h-11" onClick={onCopy}>
-          once more
+          {w.onceMore}
         </button>
         <button type="button" className="verb min-h-11" onClick={onOut}>
-          remove
+          {w.remove}
         </button>
       </p>
     </div>

@@ -7,7 +7,6 @@ import { type Refused, refusedOrder } from "@elm-basket/core/proposal/order.ts";
 import { freeStepId, movedStep, withoutStep } from "@elm-basket/core/scheduling/reorder.ts";
 import type { Step } from "@elm-basket/core/scheduling/step.ts";
 import { MOST_STEPS } from "@elm-basket/core/scheduling/step-kinds.ts";
-import { counted } from "@elm-basket/core/units/counted.ts";
 import { GripVertical } from "lucide-react";
 import dynamic from "next/dynamic";
 import { type ReactNode, useState } from "react";
@@ -15,9 +14,11 @@ import { beginAnew } from "@/stations/frame/proposal-actions.ts";
 import { ProposalNote, useProposalAct, YoursNote } from "@/stations/frame/proposal-note.tsx";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
-import { Fetching, insist } from "@/ui/fetched.tsx";
+import { Fetching } from "@/ui/fetched.tsx";
+import { insist } from "@/ui/insist.ts";
 import { Sortable, useSortableRow } from "@/ui/sortable.tsx";
 import { ToolList } from "./tool-list.tsx";
+import { stepsBenchWords } from "./words.ts";
 
 /** Asked for when a step is opened. */
 const StepFields = dynamic(
@@ -70,6 +71,7 @@ export function StepsBench({
   open: differences,
   anew,
 }: Props) {
+  const w = stepsBenchWords();
   const editor = usePart<Value>(
     classId,
     "class",
@@ -94,11 +96,11 @@ export function StepsBench({
     const next = movedStep(steps, from, to);
     const wrong = refusedOrder(steps, next);
     setRefused(wrong);
-    if (!wrong) put(next, "Order of the steps");
+    if (!wrong) put(next, w.orderOfTheSteps);
   };
   const again = () => {
     setOpen(null);
-    act(() => beginAnew(classId, "steps", "Steps as proposed"));
+    act(() => beginAnew(classId, "steps", w.stepsAsProposed));
   };
   const dropped = (id: string, to: number) => {
     const from = steps.findIndex((step) => step.id === id);
@@ -106,8 +108,8 @@ export function StepsBench({
   };
   const add = (at: number) => {
     const step: Step = {
-      id: freeStepId(steps, "new step"),
-      title: "New step",
+      id: freeStepId(steps, w.newStep),
+      title: w.newStep2,
       minutes: 5,
       who: "together",
       say: "",
@@ -116,7 +118,7 @@ export function StepsBench({
       care: "",
       doIt: "",
     };
-    put([...steps.slice(0, at), step, ...steps.slice(at)], "A step more");
+    put([...steps.slice(0, at), step, ...steps.slice(at)], w.aStep);
     setOpen(step.id);
   };
   const copy = (step: Step, at: number) => {
@@ -126,7 +128,7 @@ export function StepsBench({
       title: step.title,
       after: [{ step: step.id, wait: 0 }],
     };
-    put([...steps.slice(0, at + 1), twin, ...steps.slice(at + 1)], `${step.title} once more`);
+    put([...steps.slice(0, at + 1), twin, ...steps.slice(at + 1)], w.onceMore(step.title));
     setOpen(twin.id);
   };
   const titles = new Map(steps.map((step) => [step.id, titleOfStep(step, document.things)]));
@@ -137,20 +139,19 @@ export function StepsBench({
     <>
       {missing.length > 0 && (
         <p className="no-print mt-3 border-ochre border-l-4 bg-ochre-tint px-3 py-2" role="status">
-          No step is planned yet for {missing.map(({ title }) => title).join(" and ")}.{" "}
+          {w.noStepIsPlannedYet} {missing.map(({ title }) => title).join(w.and)}.{" "}
           <button type="button" className="verb min-h-9" disabled={busy} onClick={again}>
-            Begin again with all that is proposed
+            {w.beginAgainWithAll}
           </button>
         </p>
       )}
       <ProposalNote classId={classId} list="steps" open={differences} names={titles} />
       {refused && (
         <p className="no-print mt-3 border-brick border-l-4 bg-brick-tint px-3 py-2" role="alert">
-          Not moved: “{titleOf(refused.first)}” comes before “{titleOf(refused.later)}”:{" "}
-          {refused.why}.
+          {w.notMovedComesBefore(titleOf(refused.first), titleOf(refused.later), refused.why)}
         </p>
       )}
-      <Sortable id="steps" ids={steps.map(({ id }) => id)} what="step" onMove={dropped}>
+      <Sortable id="steps" ids={steps.map(({ id }) => id)} what={w.step} onMove={dropped}>
         <ol className="mt-4 border-rule border-t" data-steps>
           {steps.map((step, i) => (
             <StepRow
@@ -181,24 +182,24 @@ export function StepsBench({
                 first={i === 0}
                 last={i === steps.length - 1}
                 onCopy={() => copy(step, i)}
-                onOut={() => put(withoutStep(steps, step.id), `${step.title} removed`)}
+                onOut={() => put(withoutStep(steps, step.id), w.removed(step.title))}
               />
             </StepRow>
           ))}
           <li className="grid grid-cols-[64px_1fr] gap-5 py-3 sm:grid-cols-[84px_1fr]">
             <b className="text-lg">{end}</b>
-            <b className="text-lg">End</b>
+            <b className="text-lg">{w.end}</b>
           </li>
         </ol>
       </Sortable>
       <div className="no-print flex flex-wrap items-center gap-x-6 gap-y-1">
         {steps.length < MOST_STEPS && (
           <button type="button" className="verb min-h-11" onClick={() => add(steps.length)}>
-            Add a step
+            {w.addAStep}
           </button>
         )}
         <button type="button" className="verb min-h-11" disabled={busy} onClick={again}>
-          Begin again as proposed: {counted(anew.steps, "step")}, {anew.minutes} min
+          {w.beginAgainAsProposedMin(anew.steps, anew.minutes)}
         </button>
         <SaveNote editor={editor} />
         {said && <span role="alert">{said}</span>}
@@ -224,13 +225,14 @@ interface RowProps {
 }
 
 function StepRow({ step, time, inHand, titleOf, why, yours, onOpen, children }: RowProps) {
+  const texts = stepsBenchWords();
   const { row, style, handle, dragging } = useSortableRow(step.id);
   const lines = [
-    ["Say", step.say],
-    ["Show", step.show],
-    ["Check", step.check],
-    ["Usual slip", step.slip ?? ""],
-    ["They read", step.doIt],
+    [texts.say, step.say],
+    [texts.show, step.show],
+    [texts.check, step.check],
+    [texts.usualSlip, step.slip ?? ""],
+    [texts.theyRead, step.doIt],
   ] as const;
   return (
     <li
@@ -241,7 +243,7 @@ function StepRow({ step, time, inHand, titleOf, why, yours, onOpen, children }: 
     >
       {time && time.gap > 0 && (
         <p className="border-ochre border-b-2 border-dashed py-1.5 text-ochre sm:pl-[104px]">
-          {time.gap} min of waiting while it dries: tea, or start tidying
+          {texts.minOfWaitingWhile(time.gap)}
         </p>
       )}
       <div
@@ -249,16 +251,16 @@ function StepRow({ step, time, inHand, titleOf, why, yours, onOpen, children }: 
       >
         <p className="flex items-baseline gap-3 sm:block">
           <b className="block text-lg">{time?.start ?? "…"}</b>
-          <span className="text-soft text-sm">{time?.minutes ?? step.minutes} min</span>
+          <span className="text-soft text-sm">{texts.min(time?.minutes, step.minutes)}</span>
           {step.half !== undefined && step.half < step.minutes && (
-            <span className="block text-soft text-xs">half in {step.half}</span>
+            <span className="block text-soft text-xs">{texts.halfIn(step.half)}</span>
           )}
         </p>
         <div className="order-3 col-span-2 min-w-0 sm:order-2 sm:col-span-1">
           <p className="font-bold text-lg">
             {titleOf(step.id)}
             {time && time.waves > 1 && (
-              <span className="font-normal text-soft"> · {time.waves} turns at the tool</span>
+              <span className="font-normal text-soft"> {texts.turnsAtTheTool(time.waves)}</span>
             )}
             {time?.begins && (
               <span className="block font-normal text-soft text-sm">{time.begins}</span>
@@ -266,7 +268,7 @@ function StepRow({ step, time, inHand, titleOf, why, yours, onOpen, children }: 
             {time && time.dries.length > 0 && (
               <span className="font-normal text-ochre">
                 {" "}
-                · meanwhile dries: {time.dries.map(titleOf).join(", ")}
+                {texts.meanwhileDries(time.dries.map(titleOf).join(", "))}
               </span>
             )}
           </p>
@@ -274,7 +276,7 @@ function StepRow({ step, time, inHand, titleOf, why, yours, onOpen, children }: 
             lines.map(
               ([word, text]) =>
                 text && (
-                  <p key={word} className={word === "They read" ? "text-soft" : ""}>
+                  <p key={word} className={word === texts.theyRead ? "text-soft" : ""}>
                     <span className="text-soft">{word}: </span>
                     {text}
                   </p>
@@ -282,14 +284,14 @@ function StepRow({ step, time, inHand, titleOf, why, yours, onOpen, children }: 
             )}
           {!inHand && step.care && (
             <p className="text-ochre">
-              <b>Care: </b>
+              <b>{texts.care} </b>
               {step.care}
             </p>
           )}
           {inHand && children}
           {why && (
             <p className="mt-1 text-soft text-sm">
-              <span className="font-bold">Why: </span>
+              <span className="font-bold">{texts.why} </span>
               {why}
             </p>
           )}
@@ -300,16 +302,16 @@ function StepRow({ step, time, inHand, titleOf, why, yours, onOpen, children }: 
             type="button"
             className="verb min-h-11"
             aria-expanded={inHand}
-            aria-label={`${inHand ? "Close" : "Change"} ${titleOf(step.id)}`}
+            aria-label={texts.text(inHand, titleOf(step.id))}
             onClick={onOpen}
           >
-            {inHand ? "close" : "change"}
+            {texts.closeChange(inHand)}
           </button>
           <button
             type="button"
             className="grid min-h-11 min-w-9 cursor-grab place-items-center text-soft hover:text-elm"
             {...handle}
-            aria-label={`Move ${titleOf(step.id)}`}
+            aria-label={texts.move(titleOf(step.id))}
           >
             <GripVertical size={18} aria-hidden />
           </button>

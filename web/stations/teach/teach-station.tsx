@@ -36,6 +36,7 @@ import { PrintFiles } from "./print-files.tsx";
 import { RunLanes } from "./run-lanes.tsx";
 import { StepsBench } from "./steps-bench.tsx";
 import { WaysPanel } from "./ways-panel.tsx";
+import { teachStationWords } from "./words.ts";
 
 export async function TeachStation({
   id,
@@ -43,6 +44,7 @@ export async function TeachStation({
   id: string;
   query: Record<string, string | undefined>;
 }) {
+  const say = teachStationWords();
   const data = await loadPlanned(id);
   if (!data) return null;
   const { planned, host, run } = data;
@@ -71,37 +73,33 @@ export async function TeachStation({
       <section className="min-w-0">
         <div className="mb-4 flex flex-wrap items-end justify-between gap-4">
           <h2 className="text-2xl">
-            {showTime(rows[0]?.start ?? planned.document.when.time, clock)} to{" "}
+            {showTime(rows[0]?.start ?? planned.document.when.time, clock)} {say.to}{" "}
             {showTime(end.end, clock)}
-            {over > 0 ? `, ${showMinutes(over)} too long` : `, ${showMinutes(-over)} to spare`}
+            {over > 0 ? say.tooLong(showMinutes(over)) : say.toSpare(showMinutes(-over))}
           </h2>
           <div className="no-print flex flex-wrap gap-2">
             <LinkButton tone="main" href={`/live/${id}`}>
-              {run && !run.endedAt ? "Back to the live view" : "Go live"}
+              {run && !run.endedAt ? say.backToTheLiveView : say.goLive}
             </LinkButton>
-            <LinkButton href={`/classes/${id}/rehearse`}>Rehearse</LinkButton>
+            <LinkButton href={`/classes/${id}/rehearse`}>{say.rehearse}</LinkButton>
             <PrintButton />
             <FileButton href={`/classes/${id}/files/run-sheet.ics`} download>
-              Calendar
+              {say.calendar}
             </FileButton>
             <FileButton href={`/classes/${id}/files/run-sheet.csv`} download>
-              CSV
+              {say.csv}
             </FileButton>
           </div>
         </div>
         <p className="hidden print:block">
           {planned.document.title} · {showDate(planned.document.when.date)}
         </p>
-        <Sideways label="The class in time">
+        <Sideways label={say.theClassInTime}>
           <RunLanes document={planned.document} sheet={sheet} />
         </Sideways>
         <p className="no-print mt-1 text-soft text-sm">
-          Filled: nothing may make it later without making the end later. Tinted: it has time to
-          spare. Hatched: dries by itself.
-          {
-            " Planned as if everybody took what the slow quarter takes; how likely it then ends in time, Rehearse says."
-          }
-          {planned.document.fromEnd && " Counted back from the end: each step as late as may be."}
+          {say.filledNothingMayMake}
+          {say.countedBackFromTheEnd(planned.document.fromEnd)}
         </p>
         <StepsBench
           classId={id}
@@ -133,46 +131,49 @@ export async function TeachStation({
       </section>
       <aside className="no-print">
         <FigureRow
-          name="The class takes"
+          name={teachStationWords().theClassTakes}
           reckoning={{
             title: showMinutes(sheet.endMinute),
             lines: [
               {
-                what: "All steps one after another",
+                what: say.allStepsOneAfterAnother,
                 value: showMinutes(sheet.steps.reduce((sum, step) => sum + step.minutes, 0)),
               },
-              { what: "Cannot be shorter than", value: showMinutes(sheet.bound) },
+              { what: say.cannotBeShorter, value: showMinutes(sheet.bound) },
               {
-                what: "A practised hand alone, as proposed",
+                what: say.aPractisedHandAlone,
                 value: showMinutes(
                   proposal.steps.reduce((sum, { practisedMinutes }) => sum + practisedMinutes, 0),
                 ),
               },
-              { what: "Planned length", value: showMinutes(planned.document.when.minutes) },
+              { what: say.plannedLength, value: showMinutes(planned.document.when.minutes) },
               ...sheet.steps
                 .filter(({ waves }) => waves > 1)
                 .map((step) => ({
-                  what: `${steps.get(step.id)?.title}: turns`,
+                  what: say.turns(steps.get(step.id)?.title),
                   value: String(step.waves),
                 })),
             ],
-            rule: "One step at a time holds the room's attention; drying goes on by itself and is filled with other steps. A shared tool is used in turns.",
-            school: "Longest remaining chain first, improved by trying other orders.",
-            rests: `Minutes: ${restsOn(planned.document.figures, "steps")} Drying: ${restsOn(planned.document.figures, "drying")} What you typed stays as you typed it.`,
+            rule: teachStationWords().oneStepAtATime,
+            school: say.longestRemainingChainFirstImproved,
+            rests: say.minutesDryingWhatYouTyped(
+              restsOn(planned.document.figures, "steps"),
+              restsOn(planned.document.figures, "drying"),
+            ),
           }}
         >
           {showMinutes(sheet.endMinute)}
         </FigureRow>
         {things.length > 1 && (
           <FigureRow
-            name="A second like thing takes"
+            name={teachStationWords().aSecondLikeThing}
             reckoning={{
-              title: `${Math.round(100 * pace.share)} % of the first`,
+              title: say.ofTheFirst(Math.round(100 * pace.share)),
               lines: [
-                { what: "First guess", value: `${Math.round(100 * SECOND_SHARE)} %` },
-                { what: "Pairs of steps in your own classes", value: String(pace.learned) },
+                { what: say.firstGuess, value: `${Math.round(100 * SECOND_SHARE)} %` },
+                { what: say.pairsOfSteps, value: String(pace.learned) },
               ],
-              rule: "Beginners do the same a second time in some 60 to 70 % of the minutes. Your own live classes move the guess: it weighs as much as three of them.",
+              rule: say.beginnersDoTheSame,
             }}
           >
             {Math.round(100 * pace.share)} %
@@ -205,7 +206,7 @@ export async function TeachStation({
           }
           unit={host.studio.unit}
           labels={labelsOf(planned.plan)}
-          quiet="It ends in time."
+          quiet={say.itEndsInTime}
         />
         <FollowLink classId={id} studioId={host.studioId} />
       </aside>
@@ -231,7 +232,7 @@ function PlacingFigures({
   if (placing.length === 0) return null;
   return (
     <section className="mt-5">
-      <h2 className="mb-1 text-lg">Where it lies</h2>
+      <h2 className="mb-1 text-lg">{teachStationWords().whereItLies}</h2>
       <ul>
         {things.map(({ id, title }) => {
           const rows = placing.filter(({ thing }) => thing === undefined || thing === id);
@@ -249,20 +250,21 @@ function PlacingFigures({
 }
 
 async function FollowLink({ classId, studioId }: { classId: string; studioId: string }) {
+  const w = teachStationWords();
   const code = await codeFor(studioId, classId, "follow");
   const address = await phonesAddress();
   const url = `${address}/f/${code}`;
   const room = readState();
   return (
     <section className="mt-7">
-      <h2 className="mb-2 text-lg">For participants' phones</h2>
-      <QrPicture text={url} label="QR code of the link for participants" />
+      <h2 className="mb-2 text-lg">{w.forParticipantsPhones}</h2>
+      <QrPicture text={url} label={w.qrCodeOfTheLink} />
       <a href={url} className="verb [overflow-wrap:anywhere]" data-follow-link>
         {url.replace(/^https?:\/\//u, "")}
       </a>
       {room?.address ? (
         <p className="mt-2" data-room>
-          To type in the room:{" "}
+          {w.toTypeInTheRoom}{" "}
           <b className="text-lg">
             {address.replace("http://", "")}/{code.slice(0, SHORT_LENGTH)}
           </b>
@@ -270,23 +272,21 @@ async function FollowLink({ classId, studioId }: { classId: string; studioId: st
           <span className="text-soft text-sm">
             <RoomNow initial={room} />{" "}
             <Link href="/room" className="verb">
-              A phone cannot reach it
+              {w.aPhoneCannotReach}
             </Link>
           </span>
         </p>
       ) : (
         reachOf(address) === "alone" && (
           <p className="mt-2 bg-ochre-tint px-3 py-2" data-room>
-            {room ? sayFault(room) : "Only this computer can open this address, no phone."}{" "}
+            {room ? sayFault(room) : w.onlyThisComputerCanOpen}{" "}
             <Link href="/room" className="verb">
-              Let the phones in
+              {w.letThePhones}
             </Link>
           </p>
         )
       )}
-      <p className="my-2 text-soft text-sm">
-        Shows the step, the time left, and lets them say done or stuck. Nothing else of your studio.
-      </p>
+      <p className="my-2 text-soft text-sm">{w.showsTheStepTheTime}</p>
       <RenewLink classId={classId} />
     </section>
   );
@@ -302,7 +302,7 @@ function PlacingOrder({
 }) {
   return (
     <section className="mt-5">
-      <h2 className="mb-1 text-lg">How it is laid</h2>
+      <h2 className="mb-1 text-lg">{teachStationWords().howItIsLaid}</h2>
       {things.map(({ id, title }) => {
         const own = rows.filter(({ thing }) => thing === id);
         return (
@@ -332,14 +332,14 @@ const withNeeded = (own: Tools, proposed: Tools | readonly Tools[number][]): Too
 ];
 
 function beginsWords(begins: Begins | undefined, titles: ReadonlyMap<string, string>): string {
+  const say = teachStationWords();
   if (!begins || begins.why === "first") return "";
   const step = titles.get(begins.step) ?? begins.step;
-  if (begins.why === "late") return `no later, because “${step}” follows`;
-  if (begins.why === "lateToDry")
-    return `no later, because it dries ${begins.wait} min before “${step}”`;
-  if (begins.why === "dries") return `begins when “${step}” has dried ${begins.wait} min`;
+  if (begins.why === "late") return say.noLaterBecauseFollows(step);
+  if (begins.why === "lateToDry") return say.noLaterBecauseItDries(begins.wait, step);
+  if (begins.why === "dries") return say.beginsWhenHasDriedMin(step, begins.wait);
   // One after the other is what one expects: it is not said of every step.
-  return begins.why === "free" ? `begins when “${step}” is done: nobody is free before` : "";
+  return say.beginsWhenIsDoneNobody(begins.why, step);
 }
 
 /** Dark modules of the code as one path in the ink's colour. */

@@ -6,6 +6,7 @@ import { useState } from "react";
 import { waysCompared } from "@/stations/frame/proposal-actions.ts";
 import { Button } from "@/ui/button.tsx";
 import { Dialog } from "@/ui/dialog.tsx";
+import { waysComparedWords } from "./words.ts";
 
 interface Props {
   readonly classId: string;
@@ -21,6 +22,7 @@ interface Props {
  * take.
  */
 export function WaysCompared({ classId, school, question, words, chosen, onChoose }: Props) {
+  const say = waysComparedWords();
   const [open, setOpen] = useState(false);
   const [rows, setRows] = useState<readonly WayCompared[] | null | "asked">("asked");
   const ask = async () => {
@@ -37,18 +39,18 @@ export function WaysCompared({ classId, school, question, words, chosen, onChoos
       <button
         type="button"
         className="verb min-h-11"
-        aria-label={`Compare the wording: ${question}`}
+        aria-label={say.compareTheWording(question)}
         onClick={ask}
       >
-        compare the wording
+        {say.compareTheWording2}
       </button>
       <Dialog open={open} onOpenChange={setOpen} title={question} wide>
         {rows === "asked" ? (
-          <p role="status">Working out each way …</p>
+          <p role="status">{say.workingOutEachWay}</p>
         ) : rows === null ? (
-          <p role="alert">It could not be worked out. Close this and try again.</p>
+          <p role="alert">{say.itCouldNotBeWorked}</p>
         ) : rows.length === 0 ? (
-          <p>In this class all ways come to the same.</p>
+          <p>{say.inThisClassAllWays}</p>
         ) : (
           <Columns rows={rows} words={words} chosen={chosen} onChoose={choose} />
         )}
@@ -63,6 +65,7 @@ function Columns({
   chosen,
   onChoose,
 }: Pick<Props, "words" | "chosen" | "onChoose"> & { rows: readonly WayCompared[] }) {
+  const w = waysComparedWords();
   return (
     <div className="grid gap-x-8 gap-y-8 md:grid-flow-col md:auto-cols-fr">
       {rows.map(({ way, minutes, steps, materials }) => (
@@ -73,23 +76,23 @@ function Columns({
         >
           <h3 className="text-lg">{words[way]?.name ?? way}</h3>
           <p className="mb-2 text-soft">{words[way]?.why}</p>
-          <p className="mb-3">The class, as proposed: {showMinutes(minutes)}</p>
+          <p className="mb-3">{w.theClassAsProposed(showMinutes(minutes))}</p>
           {way === chosen ? (
-            <Button disabled>This is your way</Button>
+            <Button disabled>{w.thisIsYourWay}</Button>
           ) : (
-            <Button onClick={() => onChoose(way)}>Work so in this class</Button>
+            <Button onClick={() => onChoose(way)}>{w.workSoInThisClass}</Button>
           )}
           <ul className="mt-3">
             {steps.map(({ id, title, say, minutes: own }) => (
               <li key={id} className="border-rule border-t py-2">
                 <b>{title}</b>{" "}
-                {own !== null && <span className="text-soft text-sm">{own} min</span>}
-                <p>{say ?? <span className="text-soft">No such step this way.</span>}</p>
+                {own !== null && <span className="text-soft text-sm">{w.min(own)}</span>}
+                <p>{say ?? <span className="text-soft">{w.noSuchStepThisWay}</span>}</p>
               </li>
             ))}
           </ul>
           {materials.length > 0 && (
-            <p className="border-rule border-t py-2 text-sm">Needs: {materials.join(", ")}.</p>
+            <p className="border-rule border-t py-2 text-sm">{w.needs(materials.join(", "))}</p>
           )}
         </section>
       ))}

@@ -10,6 +10,7 @@ import { CheckField } from "@/ui/choice.tsx";
 import { NumberField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { WaysCompared } from "./ways-compared.tsx";
+import { waysPanelWords } from "./words.ts";
 
 interface Props {
   readonly classId: string;
@@ -25,16 +26,16 @@ interface Props {
   readonly follows: boolean;
 }
 
-const HANDED_WORDS: Readonly<Record<HandedOver, string>> = {
-  cut: "cut; they weed in the class",
-  weeded: "cut and weeded",
-  taped: "weeded, with the tape on",
-};
-const HANDED_WHY: Readonly<Record<HandedOver, string>> = {
-  cut: "It saves your evenings; beginners take two to three times as long, and fail here most.",
-  weeded: "Weeding is where beginners fail; they tape and place.",
-  taped: "Quickest in the class, and safe in the post; each piece of tape goes with its kit.",
-};
+const handedWords = (): Readonly<Record<HandedOver, string>> => ({
+  cut: waysPanelWords().cutTheyWeed,
+  weeded: waysPanelWords().cutAndWeeded,
+  taped: waysPanelWords().weededWithTheTape,
+});
+const handedWhy = (): Readonly<Record<HandedOver, string>> => ({
+  cut: waysPanelWords().itSavesYourEvenings,
+  weeded: waysPanelWords().weedingIsWhere,
+  taped: waysPanelWords().quickestInTheClass,
+});
 
 /**
  * How this class works: another way changes wording, steps and materials at once; what the host
@@ -50,47 +51,43 @@ export function WaysPanel({
   concerned,
   follows,
 }: Props) {
+  const say = waysPanelWords();
   const { busy, said, act } = useProposalAct();
   const put = (ways: Ways, label: string) => act(() => workSo(classId, ways, label));
   return (
-    <section className="mt-6" aria-busy={busy} aria-label="How you work in this class">
-      <h2 className="mb-2 text-lg">How you work in this class</h2>
+    <section className="mt-6" aria-busy={busy} aria-label={say.howYouWork}>
+      <h2 className="mb-2 text-lg">{say.howYouWork}</h2>
       {said && (
         <p role="alert" className="mb-2 text-brick">
           {said}
         </p>
       )}
-      {!follows && (
-        <p className="mb-2 text-soft text-sm">
-          These steps were written before; begin again as proposed, and they follow what you choose
-          here.
-        </p>
-      )}
+      {!follows && <p className="mb-2 text-soft text-sm">{say.theseStepsWereWrittenBefore}</p>}
       <div className="grid gap-3">
         <SelectField
-          label="Kits are handed over"
-          hint={HANDED_WHY[handsOver]}
+          label={say.kitsAreHandedOver}
+          hint={handedWhy()[handsOver]}
           value={handsOver}
-          words={HANDED_OVER.map((key) => [key, HANDED_WORDS[key]] as const)}
-          onChange={(value) => put({ handsOver: value }, "How far kits are made ready")}
+          words={HANDED_OVER.map((key) => [key, handedWords()[key]] as const)}
+          onChange={(value) => put({ handsOver: value }, say.howFarKitsAreMade)}
         />
         <NumberField
-          label="Helpers beside you"
-          hint="With one, a queue at a tool goes on while the others do the next step."
+          label={say.helpersBeside}
+          hint={say.withOneAQueue}
           value={helpers}
           least={0}
           most={20}
-          onChange={(value) => put({ helpers: value }, "Helpers")}
+          onChange={(value) => put({ helpers: value }, say.helpers)}
         />
         <CheckField
-          label="They have done it before"
+          label={say.theyHaveDoneItBefore}
           checked={practised}
-          onChange={(value) => put({ practised: value }, "Practised hands")}
+          onChange={(value) => put({ practised: value }, say.practisedHands)}
         />
         <CheckField
-          label="Counted back from the end"
+          label={say.countedBackFromTheEnd}
           checked={fromEnd}
-          onChange={(value) => put({ fromEnd: value }, "Counted back from the end")}
+          onChange={(value) => put({ fromEnd: value }, say.countedBackFromTheEnd)}
         />
         {concerned.map((name) => {
           const { question, ways } = STUDIO_SCHOOL_WORDS[name];

@@ -3,11 +3,13 @@
 import { useState } from "react";
 import { Button, FileButton } from "@/ui/button.tsx";
 import { calendarCode } from "./calendar-actions.ts";
+import { calendarLinkWords } from "./words.ts";
 
 /**
  * The evenings in the host's own calendar: as a file, or under an address that it reads by itself.
  */
 export function CalendarLink({ site, code: stored }: { site: string; code: string | null }) {
+  const say = calendarLinkWords();
   // What was done here counts before what the page was fetched with.
   const [done, setDone] = useState<{ readonly code: string | null }>();
   const code = done ? done.code : stored;
@@ -17,23 +19,17 @@ export function CalendarLink({ site, code: stored }: { site: string; code: strin
     setBusy(true);
     const answer = await calendarCode(want).catch(() => null);
     if (answer) setDone({ code: answer.code });
-    setSaid(answer ? "" : "No connection: nothing has changed.");
+    setSaid(answer ? "" : say.noConnectionNothingHasChanged);
     setBusy(false);
   };
   return (
     <details className="mt-8 border-rule border-t pt-1">
-      <summary className="verb min-h-11 py-2">In your own calendar</summary>
+      <summary className="verb min-h-11 py-2">{say.inYourOwnCalendar}</summary>
       <div className="max-w-2xl pb-4" aria-busy={busy}>
-        <p className="mb-3 text-soft">
-          Classes, what falls due, and each evening's work with its minutes. No names of
-          participants.
-        </p>
+        <p className="mb-3 text-soft">{say.classesWhatFallsDue}</p>
         {code !== null && (
           <>
-            <p className="mb-1">
-              Give this address to your calendar; it then keeps itself up to date. Whoever has it
-              can read it, so treat it as a key.
-            </p>
+            <p className="mb-1">{say.giveThisAddress}</p>
             <p className="mb-3 bg-paper px-3 py-2 [overflow-wrap:anywhere]" data-calendar-address>
               {`${site}/calendar/${code}`}
             </p>
@@ -41,14 +37,14 @@ export function CalendarLink({ site, code: stored }: { site: string; code: strin
         )}
         <div className="flex flex-wrap gap-3">
           <FileButton href="/calendar/mine" download>
-            As a file, as of now
+            {say.asAFile}
           </FileButton>
           <Button disabled={busy} onClick={() => act("make")}>
-            {code === null ? "Make a private address" : "Another address; this one ends"}
+            {say.makeAPrivateAddressAnother(code)}
           </Button>
           {code !== null && (
             <Button tone="stop" disabled={busy} onClick={() => act("revoke")}>
-              Take it back
+              {say.takeItBack}
             </Button>
           )}
         </div>

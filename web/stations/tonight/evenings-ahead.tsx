@@ -3,6 +3,7 @@ import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { showDate } from "@/ui/dates.ts";
 import { Sideways } from "@/ui/sideways.tsx";
 import type { TaskKind, TonightTask } from "./task.ts";
+import { eveningsAheadWords } from "./words.ts";
 
 const FILL: Record<TaskKind, string> = {
   order: "var(--color-ink)",
@@ -14,16 +15,16 @@ const FILL: Record<TaskKind, string> = {
   pack: "var(--color-slate)",
   post: "var(--color-faint)",
 };
-const WORDS: Record<TaskKind, string> = {
-  order: "ordering",
-  blanks: "blanks",
-  print: "printing",
-  cut: "cutting",
-  weed: "weeding",
-  tape: "taping",
-  pack: "packing",
-  post: "posting",
-};
+const words = (): Record<TaskKind, string> => ({
+  order: eveningsAheadWords().ordering,
+  blanks: eveningsAheadWords().blanks,
+  print: eveningsAheadWords().printing,
+  cut: eveningsAheadWords().cutting,
+  weed: eveningsAheadWords().weeding,
+  tape: eveningsAheadWords().taping,
+  pack: eveningsAheadWords().packing,
+  post: eveningsAheadWords().posting,
+});
 const [COLUMN, GAP, HEIGHT, FOOT] = [54, 10, 120, 36];
 
 /**
@@ -37,6 +38,7 @@ export function EveningsAhead({
   days: readonly EveningAhead[];
   all: Readonly<Record<string, Pick<TonightTask, "kind">>>;
 }) {
+  const say = eveningsAheadWords();
   if (days.length < 2) return null;
   const most = Math.max(1, ...days.map(({ minutes, free }) => Math.max(minutes, free)));
   const tall = (minutes: number) => (HEIGHT * minutes) / most;
@@ -44,26 +46,29 @@ export function EveningsAhead({
     ...new Set(days.flatMap(({ parts }) => parts.flatMap(({ id }) => all[id]?.kind ?? []))),
   ];
   const said = days
-    .map(
-      ({ date, minutes, over }) =>
-        `${showDate(date, "short")}: ${showMinutes(Math.round(minutes))}${over >= 1 ? `, ${showMinutes(Math.round(over))} too much` : ""}`,
+    .map(({ date, minutes, over }) =>
+      say.text(
+        showDate(date, "short"),
+        showMinutes(Math.round(minutes)),
+        over >= 1 ? say.tooMuch(showMinutes(Math.round(over))) : "",
+      ),
     )
     .join("; ");
   return (
-    <section className="mt-8" aria-label="The evenings to come">
-      <h2 className="mb-1 text-xl">The evenings to come</h2>
+    <section className="mt-8" aria-label={say.theEveningsToCome}>
+      <h2 className="mb-1 text-xl">{say.theEveningsToCome}</h2>
       <p className="mb-2 flex flex-wrap gap-x-5 text-soft text-sm">
         {kinds.map((kind) => (
           <span key={kind} className="inline-flex items-center gap-1.5">
             <svg width="12" height="12" aria-hidden="true">
               <rect width="12" height="12" fill={FILL[kind]} />
             </svg>
-            {WORDS[kind]}
+            {words()[kind]}
           </span>
         ))}
-        <span>The line is what an evening holds.</span>
+        <span>{say.theLine}</span>
       </p>
-      <Sideways label="Evening by evening">
+      <Sideways label={say.eveningByEvening}>
         <svg width={days.length * COLUMN} height={HEIGHT + FOOT + 16} role="img" aria-label={said}>
           {days.map(({ date, minutes, free, over, parts }, i) => {
             const x = i * COLUMN;
@@ -118,7 +123,7 @@ export function EveningsAhead({
                   textAnchor="middle"
                   fill={over >= 1 ? "var(--color-brick)" : "var(--color-soft)"}
                 >
-                  {Math.round(minutes)} min
+                  {say.min(Math.round(minutes))}
                 </text>
               </g>
             );

@@ -6,6 +6,7 @@ import type { Host } from "@/account/session.ts";
 import { lookOf } from "@/planning/project-views.ts";
 import { DecalPictureView } from "@/stations/frame/decal-picture.tsx";
 import { LinkButton } from "@/ui/button.tsx";
+import { firstVisitWords } from "./words.ts";
 
 /**
  * One of each kind: an easy decal on something round, letters that are painted, and a flat piece
@@ -15,28 +16,25 @@ const SHOWN = [FIRST_STARTER, "garden-slates", "field-notebooks"];
 
 /** A studio without a class: three ways to the first, and what comes out. */
 export function FirstVisit({ host, sample }: { host: Host; sample: ReactNode }) {
+  const say = firstVisitWords();
   return (
-    <section className="mt-6" aria-label="Your first class">
+    <section className="mt-6" aria-label={say.yourFirstClass}>
       <div className="border-elm border-l-4 bg-paper px-5 py-4">
-        <h2 className="text-xl">Never held one?</h2>
-        <p className="my-2 max-w-2xl">
-          Begin with a small class that everybody manages. You are led through it one thing at a
-          time, with what to look at and why; you can leave the guide at any moment, and nothing is
-          lost.
-        </p>
+        <h2 className="text-xl">{say.neverHeld}</h2>
+        <p className="my-2 max-w-2xl">{say.beginWithASmallClass}</p>
         <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
           <LinkButton tone="main" href={`/classes/new?project=starter:${FIRST_STARTER}&guide=1`}>
-            Be led through a first class
+            {say.beLedThroughAFirst}
           </LinkButton>
           {sample}
         </div>
       </div>
-      <h2 className="mt-8 mb-2 text-xl">Or begin with what comes out</h2>
+      <h2 className="mt-8 mb-2 text-xl">{say.orBeginWithWhatComes}</h2>
       <ul className="grid gap-x-8 gap-y-5 sm:grid-cols-3">
         {SHOWN.map((id) => (
           <li key={id} className="grid content-between gap-2 border-rule border-t py-3">
             <Suspense
-              fallback={<p className="flex h-36 items-end text-soft text-sm">being drawn …</p>}
+              fallback={<p className="flex h-36 items-end text-soft text-sm">{say.beingDrawn}</p>}
             >
               <Look host={host} id={id} />
             </Suspense>
@@ -48,10 +46,10 @@ export function FirstVisit({ host, sample }: { host: Host; sample: ReactNode }) 
       </ul>
       <p className="mt-4 flex flex-wrap gap-x-8 gap-y-2">
         <Link className="verb inline-flex min-h-11 items-center" href="/projects">
-          All projects to start from
+          {say.allProjectsToStart}
         </Link>
         <Link className="verb inline-flex min-h-11 items-center" href="/classes/new">
-          Names on a blank of your own
+          {say.namesOnABlank}
         </Link>
       </p>
     </section>

@@ -4,26 +4,26 @@ import { LinkButton } from "@/ui/button.tsx";
 import { showDate } from "@/ui/dates.ts";
 import type { TonightView } from "./load-tonight.ts";
 import type { TaskKind } from "./task.ts";
+import { helperTonightWords } from "./words.ts";
 
 /** What is done at benches. What is bought, posted and prepared is the hosts'. */
-const AT_BENCHES: Partial<Record<TaskKind, { readonly act: string; readonly at: string }>> = {
-  cut: { act: "To Cut", at: "cut" },
-  weed: { act: "To Weed", at: "weed" },
-  tape: { act: "To the tape", at: "weed" },
-  pack: { act: "To Pack", at: "pack" },
-};
+const atBenches = (): Partial<Record<TaskKind, { readonly act: string; readonly at: string }>> => ({
+  cut: { act: helperTonightWords().toCut, at: "cut" },
+  weed: { act: helperTonightWords().toWeed, at: "weed" },
+  tape: { act: helperTonightWords().toTheTape, at: "weed" },
+  pack: { act: helperTonightWords().toPack, at: "pack" },
+});
 
 /** A helper's evening: the same work in the same order, as far as it is done at a bench. */
 export function HelperTonight({ view }: { view: TonightView }) {
-  const tasks = view.tasks.filter(({ kind }) => AT_BENCHES[kind]);
+  const say = helperTonightWords();
+  const tasks = view.tasks.filter(({ kind }) => atBenches()[kind]);
   const minutes = Math.round(tasks.reduce((sum, task) => sum + task.minutes, 0));
   return (
     <div className="max-w-3xl">
       <p className="text-soft">{showDate(view.today)}</p>
       <h1 className="mt-1 mb-5 text-[44px] leading-[1.1]">
-        {minutes === 0
-          ? "Tonight: nothing presses at the benches"
-          : `Tonight: ${showMinutes(minutes)} at the benches`}
+        {minutes === 0 ? say.tonightNothingPresses : say.tonightAtTheBenches(showMinutes(minutes))}
       </h1>
       <ul>
         {tasks.map((task, i) => (
@@ -33,25 +33,25 @@ export function HelperTonight({ view }: { view: TonightView }) {
           >
             <p className="text-right leading-none">
               <span className="block font-bold font-head text-2xl">{Math.round(task.minutes)}</span>
-              <span className="text-soft text-sm">min</span>
+              <span className="text-soft text-sm">{say.min}</span>
             </p>
             <div>
               <p className="font-bold text-lg leading-tight">{task.title}</p>
               <p className="text-soft text-sm">
-                {task.detail} · by {showDate(task.dueDate, "short")}
+                {say.by(task.detail, showDate(task.dueDate, "short"))}
               </p>
             </div>
             <LinkButton
-              href={`/classes/${task.classId}/${AT_BENCHES[task.kind]?.at ?? "weed"}`}
+              href={`/classes/${task.classId}/${atBenches()[task.kind]?.at ?? "weed"}`}
               tone={i === 0 ? "main" : "plain"}
             >
-              {AT_BENCHES[task.kind]?.act}
+              {atBenches()[task.kind]?.act}
             </LinkButton>
           </li>
         ))}
       </ul>
-      <h2 className="mt-9 mb-1 text-xl">Classes to come</h2>
-      {view.classes.length === 0 && <p className="text-soft">None in the next weeks.</p>}
+      <h2 className="mt-9 mb-1 text-xl">{say.classesToCome}</h2>
+      {view.classes.length === 0 && <p className="text-soft">{say.noneInTheNextWeeks}</p>}
       <ul>
         {view.classes.map(({ row }) => (
           <li key={row.id} className="border-rule border-b py-2">
@@ -62,8 +62,7 @@ export function HelperTonight({ view }: { view: TonightView }) {
               {row.title}
             </Link>
             <span className="block text-soft text-sm">
-              {showDate(row.class_date, "short")} ·{" "}
-              {row.seats === 1 ? "1 seat" : `${row.seats} seats`}
+              {say.seats(showDate(row.class_date, "short"), row.seats)}
             </span>
           </li>
         ))}

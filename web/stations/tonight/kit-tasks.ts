@@ -17,7 +17,8 @@ import {
 import { type ClassListRow, leadOf } from "@/data/class-documents.ts";
 import { PRINTED } from "@/data/task-marks.ts";
 import type { SeatWork, WorkLeft } from "@/data/work-left.ts";
-import { dueOn, plural, type TaskKind, type TonightTask } from "./task.ts";
+import { dueOn, type TaskKind, type TonightTask } from "./task.ts";
+import { kitTasksWords } from "./words.ts";
 
 export interface KitWork {
   readonly row: ClassListRow;
@@ -37,6 +38,7 @@ export interface KitWork {
 }
 
 export function kitTasks(work: KitWork): TonightTask[] {
+  const say = kitTasksWords();
   const { row, left, handsOver, today } = work;
   const lead = leadOf(row);
   // A deadline that was taken out leaves the work due by the next one that is there.
@@ -80,7 +82,7 @@ export function kitTasks(work: KitWork): TonightTask[] {
     groups.reduce((all, { own }) => all + own.filter((seat) => of(seat) > 0).length, 0);
   const tasks = [
     task("cut", "cut", day("cutBy", "weedBy", "packBy", "postBy"), {
-      title: `Cut ${plural(left.sheetsLeft, "load")}`,
+      title: say.cut(left.sheetsLeft),
       href: `${base}/cut`,
       allMinutes: left.cutLeft,
     }),
@@ -89,13 +91,13 @@ export function kitTasks(work: KitWork): TonightTask[] {
       : [
           ...groups.map(({ days, own }) =>
             task("weed", `weed-${days}`, addDays(weedBy, -days), {
-              title: `Weed ${farther(own.filter((seat) => seat.weedLeft > 0).length)}`,
+              title: say.weed(farther(own.filter((seat) => seat.weedLeft > 0).length)),
               href: `/bench/${row.id}?order=due`,
               allMinutes: sum(own, minutesOf.weed),
             }),
           ),
           task("weed", "weed", weedBy, {
-            title: `Weed ${plural(left.weedKits - earlyCount(minutesOf.weed), "kit")}, hard ones first`,
+            title: say.weedHardOnesFirst(left.weedKits, earlyCount(minutesOf.weed)),
             href: `${base}/weed`,
             allMinutes: left.weedLeft - earlyOf(minutesOf.weed),
           }),
@@ -103,7 +105,7 @@ export function kitTasks(work: KitWork): TonightTask[] {
     ...(taped
       ? [
           task("tape", "tape", packBy, {
-            title: `Lay tape on ${plural(left.tapeLeft, "kit")}`,
+            title: say.layTape(left.tapeLeft),
             href: `${base}/weed#tape`,
             allMinutes: left.tapeLeft * TAPE_MINUTES_PER_KIT,
           }),
@@ -111,13 +113,13 @@ export function kitTasks(work: KitWork): TonightTask[] {
       : []),
     ...groups.map(({ days, own }) =>
       task("pack", `pack-${days}`, addDays(packBy, -days), {
-        title: `Check and pack ${farther(own.filter(({ packed }) => !packed).length)}`,
+        title: say.checkAndPack(farther(own.filter(({ packed }) => !packed).length)),
         href: `/bags/${row.id}`,
         allMinutes: sum(own, minutesOf.pack),
       }),
     ),
     task("pack", "pack", packBy, {
-      title: "Check and pack the kits",
+      title: say.checkAndPackTheKits,
       href: `${base}/pack`,
       allMinutes: left.packLeft - earlyOf(minutesOf.pack),
     }),
@@ -125,10 +127,10 @@ export function kitTasks(work: KitWork): TonightTask[] {
       ? []
       : [
           task("print", "print", addDays(packBy, -(early[0]?.days ?? 0)), {
-            title: "Print labels and cards",
+            title: say.printLabelsAndCards,
             href: `${base}/pack`,
             allMinutes: PRINT_MINUTES,
-            marks: [{ id: PRINTED, title: "Print labels and cards" }],
+            marks: [{ id: PRINTED, title: say.printLabelsAndCards }],
           }),
         ]),
     ...postTasks(work, task, day("postBy")),
@@ -136,8 +138,7 @@ export function kitTasks(work: KitWork): TonightTask[] {
   return tasks.filter(({ allMinutes }) => allMinutes > 0.01);
 }
 
-const farther = (n: number): string =>
-  `${plural(n, "kit")} that ${n === 1 ? "travels" : "travel"} farther`;
+const farther = (n: number): string => kitTasksWords().thatFarther(n);
 
 type Make = (
   kind: TaskKind,
@@ -155,6 +156,7 @@ function postTasks(
   task: Make,
   usual: string,
 ): TonightTask[] {
+  const say = kitTasksWords();
   if (leadOf(row).postBy === undefined) return [];
   const open = row.seats - parcels.length;
   const byDay = new Map<string, Destination[]>();
@@ -166,10 +168,10 @@ function postTasks(
     const count = own.reduce((sum, { left }) => sum + left, 0) + without;
     const [only] = own;
     const to =
-      own.length === 1 && only && only.country !== "" && without === 0 ? ` to ${only.country}` : "";
+      own.length === 1 && only && only.country !== "" && without === 0 ? say.to(only.country) : "";
     const query = to && only ? `?to=${encodeURIComponent(countryKey(only.country))}` : "";
     return task("post", `post-${date}`, date, {
-      title: `Post ${plural(count, "parcel")}${to}${without > 0 ? `, ${without} without an address` : ""}`,
+      title: say.post(count, to, without),
       href: `/parcels/${row.id}${query}`,
       allMinutes: POST_TRIP_MINUTES + count * POST_MINUTES_PER_PARCEL,
     });

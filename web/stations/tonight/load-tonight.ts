@@ -28,6 +28,7 @@ import { todayIn } from "@/ui/dates.ts";
 import { type KitWork, kitTasks } from "./kit-tasks.ts";
 import { asEvening, dueOn, type TonightTask } from "./task.ts";
 import { DAYS_AHEAD, type WayOut, waysOf } from "./ways-out.ts";
+import { loadTonightWords } from "./words.ts";
 
 /** A preparation that cannot be dry by its class. */
 export interface WetTask {
@@ -205,7 +206,11 @@ function orderTask(row: ClassListRow, { plan }: PlannedClass, today: string): To
       kind: "order",
       minutes: 0,
       allMinutes: ORDER_MINUTES + lacking.length * ORDER_MINUTES_PER_THING,
-      title: `Order ${lacking.length === 1 ? (lacking[0]?.name ?? "one thing") : `${lacking.length} things`}`,
+      title: loadTonightWords().order(
+        lacking.length === 1
+          ? loadTonightWords().oneThing(lacking[0]?.name)
+          : loadTonightWords().things(lacking.length),
+      ),
       detail: row.title,
       href: `/shelf/shopping?for=${row.id}`,
       ...dueOn(addDays(row.class_date, -days), today),
@@ -325,7 +330,7 @@ function blankTasks(row: ClassListRow, document: ClassDocument, before: Before):
     allMinutes: minutes,
     title:
       marks.length > 2
-        ? `${titlesOf(marks.slice(0, 2))} and ${marks.length - 2} more`
+        ? loadTonightWords().andMore(titlesOf(marks.slice(0, 2)), marks.length)
         : titlesOf(marks),
     detail: row.title,
     href: `/classes/${row.id}/plan`,

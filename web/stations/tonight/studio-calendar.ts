@@ -6,6 +6,7 @@ import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { listClasses } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { type Desk, loadTonight } from "./load-tonight.ts";
+import { studioCalendarWords } from "./words.ts";
 
 export async function studioCalendar(desk: Desk, now: number): Promise<string> {
   const view = await loadTonight(desk);
@@ -29,9 +30,12 @@ export async function studioCalendar(desk: Desk, now: number): Promise<string> {
       date,
       minutes,
       over,
-      work: parts.map(
-        ({ id, minutes: own }) =>
-          `${view.all[id]?.title ?? "Work"}, ${view.all[id]?.detail ?? ""}: ${showMinutes(Math.max(1, Math.round(own)))}`,
+      work: parts.map(({ id, minutes: own }) =>
+        studioCalendarWords().text(
+          view.all[id]?.title,
+          view.all[id]?.detail,
+          showMinutes(Math.max(1, Math.round(own))),
+        ),
       ),
     })),
     due: view.every.map(({ id, title, detail, dueDate }) => ({

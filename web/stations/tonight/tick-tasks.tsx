@@ -2,6 +2,7 @@
 
 import { useState, useTransition } from "react";
 import { markTaskDone } from "@/stations/frame/task-actions.ts";
+import { tickTasksWords } from "./words.ts";
 
 /** Tasks of the blanks, ticked off where they are listed. */
 export function TickTasks({
@@ -18,7 +19,7 @@ export function TickTasks({
     setTicked(id);
     start(async () => {
       const done = await markTaskDone(classId, id, true).catch(() => false);
-      setSaid(done ? "" : "That was not kept. Try again.");
+      setSaid(tickTasksWords().thatWasNotKeptTry(done));
       if (!done) setTicked(null);
     });
   };

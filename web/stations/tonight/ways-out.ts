@@ -20,7 +20,8 @@ import type { KitRow } from "@/data/making.ts";
 import type { LayerWork } from "@/data/work-left.ts";
 import type { LastPlanned, PlannedClass } from "@/planning/planned-class.ts";
 import { factsByThing } from "@/planning/proposal.ts";
-import { asEvening, plural, type TonightTask } from "./task.ts";
+import { asEvening, type TonightTask } from "./task.ts";
+import { waysOutWords } from "./words.ts";
 
 export interface WayOut {
   readonly words: string;
@@ -61,7 +62,7 @@ export function waysOf(desk: Desk, tasks: readonly TonightTask[], week: Week): W
   const helper: Try[] = weeding
     ? [
         {
-          what: { words: "Somebody weeds beside you, as quick as you are", href: weeding.href },
+          what: { words: waysOutWords().somebodyWeedsBeside, href: weeding.href },
           tasks: changed(tasks, (task) =>
             task.kind === "weed" ? HELPED * task.allMinutes : task.allMinutes,
           ),
@@ -98,6 +99,7 @@ function waysFor(
   planned: PlannedClass,
   { blanksOf }: Week,
 ): Try[] {
+  const say = waysOutWords();
   const { document } = planned;
   const isWeeding = (task: TonightTask) => task.kind === "weed" && task.classId === row.id;
   const all = tasks.filter(isWeeding).reduce((sum, { allMinutes }) => sum + allMinutes, 0);
@@ -116,7 +118,7 @@ function waysFor(
     if (spare > 0)
       ways.push({
         what: {
-          words: `${row.title}: no spare kits. What fails in the class is then not replaced`,
+          words: say.noSpareKitsWhatFails(row.title),
           href: `/classes/${row.id}/plan`,
         },
         tasks: lessWeeding(spare),
@@ -125,7 +127,7 @@ function waysFor(
       const longer = Math.max(0, endInClass(planned, desk) - planned.plan.runSheet.endMinute);
       ways.push({
         what: {
-          words: `${row.title}: they weed in the class, which grows by ${showMinutes(longer)}; beginners fail at it most`,
+          words: say.theyWeedInTheClass(row.title, showMinutes(longer)),
           href: `/classes/${row.id}/teach`,
         },
         tasks: lessWeeding(all),
@@ -134,7 +136,12 @@ function waysFor(
       if (easy)
         ways.push({
           what: {
-            words: `${row.title}: weed only the ${plural(easy.hard, "hardest kit")} beforehand; ${easy.count} easy ones are weeded in the class, which grows by up to ${showMinutes(longer)}`,
+            words: say.weedOnlyTheBeforehandEasy(
+              row.title,
+              easy.hard,
+              easy.count,
+              showMinutes(longer),
+            ),
             href: `/bench/${row.id}?order=hard`,
           },
           tasks: lessWeeding(easy.minutes),
@@ -145,7 +152,7 @@ function waysFor(
       const name = document.vinyls.find(({ id }) => id === least.vinyl)?.name ?? least.vinyl;
       ways.push({
         what: {
-          words: `${row.title}: leave out the layer of ${name}, or merge it into another colour at Letter; the design then has one film fewer`,
+          words: say.leaveOutTheLayer(row.title, name),
           href: `/classes/${row.id}/letter`,
         },
         tasks: lessWeeding(least.weedLeft),
@@ -161,7 +168,7 @@ function waysFor(
     const rest = tasks.filter((task) => !(task.kind === "blanks" && task.classId === row.id));
     ways.push({
       what: {
-        words: `${row.title}: leave out “${coat.title}”; light colours may show the ground`,
+        words: say.leaveOutLightColoursMay(row.title, coat.title),
         href: `/classes/${row.id}/plan`,
       },
       tasks: [...rest, ...without].map(asEvening),

@@ -11,6 +11,7 @@ import { linkCode, revokeLinks } from "@/data/tokens.ts";
 import { freshCode } from "@/live/link-code.ts";
 import { act, no, takes } from "@/requests/act.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
+import { actionsWords } from "./words.ts";
 
 /**
  * A link for helpers, a new one in its place, or none. False where the studio has no such class.
@@ -39,25 +40,26 @@ export const tapedKits = act(
   [takes.id, takes.list, takes.on],
   no,
   async (id: string, films: readonly string[], on: boolean): Promise<ActAnswer> => {
+    const say = actionsWords();
     const host = await requireMember();
     const read = filmNames.safeParse(films);
     if (!read.success || typeof on !== "boolean")
-      return { ok: false, message: "That cannot be marked." };
+      return { ok: false, message: say.thatCannotBeMarked };
     const marked = await withStudio(host.studioId, (sql) => markTaped(sql, id, read.data, on));
     revalidatePath(`/classes/${id}/weed`);
     if (marked === 0)
       return {
         ok: false,
-        message: on ? "Nothing of it is weeded any more: look at the bench." : "No tape lay on it.",
+        message: say.nothingOfItIsWeeded(on),
       };
     return { ok: true };
   },
 );
 
-const BACK_WORDS = {
-  gone: "It is not waiting to be cut again any more.",
-  cut: "It is cut already, or something that was asked for after it is: weed it, or leave it on the bench.",
-};
+const backWords = () => ({
+  gone: actionsWords().itIsNotWaiting,
+  cut: actionsWords().itIsCutAlready,
+});
 
 /** What was told as lost is found, or was a slip: nothing is cut again for it. */
 export const foundAgain = act(
@@ -66,11 +68,11 @@ export const foundAgain = act(
   async (id: string, film: string): Promise<ActAnswer> => {
     const host = await requireMember();
     const read = filmNames.element.safeParse(film);
-    if (!read.success) return { ok: false, message: BACK_WORDS.gone };
+    if (!read.success) return { ok: false, message: backWords().gone };
     const back = await withStudio(host.studioId, (sql) =>
       takeBackRecut(sql, host.studioId, id, read.data),
     );
     revalidatePath(`/classes/${id}/weed`);
-    return back === "done" ? { ok: true } : { ok: false, message: BACK_WORDS[back] };
+    return back === "done" ? { ok: true } : { ok: false, message: backWords()[back] };
   },
 );

@@ -3,6 +3,7 @@
 import { Button } from "@/ui/button.tsx";
 import { useAct } from "@/ui/use-act.ts";
 import { foundAgain } from "./actions.ts";
+import { foundAgainWords } from "./words.ts";
 
 /** Takes a loss back, as long as nothing is cut for it. */
 export function FoundAgain({ classId, film }: { classId: string; film: string }) {
@@ -10,7 +11,7 @@ export function FoundAgain({ classId, film }: { classId: string; film: string })
   return (
     <>
       <Button className="ml-2" disabled={busy} onClick={() => act(() => foundAgain(classId, film))}>
-        Found after all
+        {foundAgainWords().foundAfterAll}
       </Button>
       {said !== "" && (
         <span role="alert" className="block text-brick">

@@ -3,15 +3,17 @@
 import { useState, useTransition } from "react";
 import { Button } from "@/ui/button.tsx";
 import { benchLink } from "./actions.ts";
+import { helperLinkWords } from "./words.ts";
 
 /** The link is made when it is wanted, renewed or taken back at any moment. */
 export function HelperLink({ classId, url }: { classId: string; url: string | null }) {
+  const say = helperLinkWords();
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
   const ask = (want: Parameters<typeof benchLink>[1]) =>
     start(async () => {
       const done = await benchLink(classId, want).catch(() => false);
-      setSaid(done ? "" : "That did not work. Try again.");
+      setSaid(say.thatDidNotWorkTry(done));
     });
   return (
     <div aria-busy={busy}>
@@ -22,7 +24,7 @@ export function HelperLink({ classId, url }: { classId: string; url: string | nu
       )}
       {url === null ? (
         <Button disabled={busy} onClick={() => ask("make")}>
-          Make a link for helpers
+          {say.makeALinkForHelpers}
         </Button>
       ) : (
         <div className="flex flex-wrap gap-x-6">
@@ -32,7 +34,7 @@ export function HelperLink({ classId, url }: { classId: string; url: string | nu
             disabled={busy}
             onClick={() => ask("renew")}
           >
-            Make a new link (the old one stops)
+            {say.makeANewLink}
           </button>
           <button
             type="button"
@@ -40,7 +42,7 @@ export function HelperLink({ classId, url }: { classId: string; url: string | nu
             disabled={busy}
             onClick={() => ask("revoke")}
           >
-            Take it back
+            {say.takeItBack}
           </button>
         </div>
       )}

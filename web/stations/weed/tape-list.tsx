@@ -3,6 +3,7 @@
 import { Button } from "@/ui/button.tsx";
 import { useAct } from "@/ui/use-act.ts";
 import { tapedKits } from "./actions.ts";
+import { tapeListWords } from "./words.ts";
 
 export interface TapedKit {
   readonly key: string;
@@ -20,6 +21,7 @@ const SHOWN = 12;
  * back below.
  */
 export function TapeList({ classId, kits }: { classId: string; kits: readonly TapedKit[] }) {
+  const say = tapeListWords();
   const { busy, said, act } = useAct();
   const mark = (rows: readonly TapedKit[], on: boolean) =>
     act(() =>
@@ -56,20 +58,16 @@ export function TapeList({ classId, kits }: { classId: string; kits: readonly Ta
           <div className="mt-3 flex flex-wrap items-center gap-4">
             {next.length > 1 && (
               <Button disabled={busy} onClick={() => mark(next, true)}>
-                Tape lies on these {next.length}
+                {say.tapeLiesOnThese(next.length)}
               </Button>
             )}
             {ready.length > next.length && (
-              <span className="text-soft">{ready.length - next.length} more are weeded</span>
+              <span className="text-soft">{say.moreAreWeeded(ready.length, next.length)}</span>
             )}
           </div>
         </>
       )}
-      {waiting > 0 && (
-        <p className="mt-2 text-soft">
-          {waiting} {waiting === 1 ? "is" : "are"} not weeded yet.
-        </p>
-      )}
+      {waiting > 0 && <p className="mt-2 text-soft">{say.notWeededYet(waiting)}</p>}
       {said && (
         <p role="alert" className="text-brick">
           {said}
@@ -77,7 +75,7 @@ export function TapeList({ classId, kits }: { classId: string; kits: readonly Ta
       )}
       {done.length > 0 && (
         <details className="mt-2">
-          <summary className="verb min-h-11 py-2">Tape lies on {done.length}</summary>
+          <summary className="verb min-h-11 py-2">{say.tapeLies(done.length)}</summary>
           <ul className="grid max-h-72 gap-x-6 overflow-y-auto sm:grid-cols-2">
             {done.map((kit) => (
               <li key={kit.key} className="border-rule border-b">

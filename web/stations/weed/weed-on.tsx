@@ -5,6 +5,7 @@ import { STUDIO_SCHOOL_WORDS } from "@elm-basket/core/studio/words-en.ts";
 import { workSo } from "@/stations/frame/proposal-actions.ts";
 import { useProposalAct } from "@/stations/frame/proposal-note.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { weedOnWords } from "./words.ts";
 
 /** Both schools have their reasons; of this class alone. */
 export function WeedOn({ classId, way }: { classId: string; way: Schools["weedOn"] }) {
@@ -13,7 +14,7 @@ export function WeedOn({ classId, way }: { classId: string; way: Schools["weedOn
   return (
     <div aria-busy={busy}>
       <SelectField
-        label="Where you weed"
+        label={weedOnWords().whereYouWeed}
         hint={ways[way].why}
         value={way}
         words={[

@@ -22,6 +22,7 @@ import { FoundAgain } from "./found-again.tsx";
 import { HelperLink } from "./helper-link.tsx";
 import { Taping } from "./taping.tsx";
 import { WeedOn } from "./weed-on.tsx";
+import { weedStationWords } from "./words.ts";
 
 /**
  * What lies on the bench, load by load; who is at it; what failed. The work itself is at the bench,
@@ -33,6 +34,7 @@ export async function WeedStation({
   id: string;
   query: Record<string, string | undefined>;
 }) {
+  const say = weedStationWords();
   const data = await loadBench(id);
   if (!data) return null;
   const plans = isHost(data.host);
@@ -53,11 +55,11 @@ export async function WeedStation({
   if (films.length === 0)
     return (
       <div className="grid max-w-xl gap-4">
-        <h2 className="text-2xl">No films to weed</h2>
-        <p>As soon as seats have letters, each kit's films are here.</p>
+        <h2 className="text-2xl">{say.noFilmsToWeed}</h2>
+        <p>{say.asSoonAsSeats}</p>
         {plans && (
           <LinkButton href={`/classes/${id}/letter`} tone="main" className="justify-self-start">
-            Go to Letter
+            {say.goToLetter}
           </LinkButton>
         )}
       </div>
@@ -75,21 +77,18 @@ export async function WeedStation({
             <h2 className="text-2xl">{headline(films, left)}</h2>
             {left.length > 0 && uncut > 0 && (
               <p className="text-soft">
-                {uncut === left.length
-                  ? "None of them is cut yet"
-                  : `${uncut} of them ${uncut === 1 ? "is" : "are"} not cut yet`}
-                .{" "}
+                {say.ofThemNotCutYet(uncut, left.length)}{" "}
                 <Link className="verb" href={`/classes/${id}/cut`}>
-                  To Cut
+                  {say.toCut}
                 </Link>
               </p>
             )}
           </div>
           <div className="flex flex-wrap gap-2">
             <LinkButton tone="main" href={`/bench/${id}`}>
-              To the bench
+              {say.toTheBench}
             </LinkButton>
-            <LinkButton href={`/bench/${id}?order=hard`}>Hard ones first</LinkButton>
+            <LinkButton href={`/bench/${id}?order=hard`}>{say.hardOnesFirst}</LinkButton>
           </div>
         </div>
         <Loads id={id} films={films} data={data} />
@@ -120,16 +119,14 @@ export async function WeedStation({
           </div>
         )}
         <section className="mt-6">
-          <h2 className="mb-1 text-lg">Helpers</h2>
+          <h2 className="mb-1 text-lg">{say.helpers}</h2>
           <p className="mb-2 text-soft text-sm">
-            {plans &&
-              "A helper with this link takes one film after another, on a device of its own. It shows this bench and nothing else of your studio. "}
-            Nobody is given what another has in hand; a device that is not heard of for four minutes
-            gives its film back.
+            {say.aHelperWithThisLink(plans)}
+            {say.nobodyIsGivenWhatAnother}
           </p>
           {plans && url !== null && (
             <>
-              <QrPicture text={url} label="QR code of the link for helpers" />
+              <QrPicture text={url} label={say.qrCodeOfTheLink} />
               <a
                 href={url}
                 className="verb flex min-h-11 items-center [overflow-wrap:anywhere]"
@@ -141,10 +138,10 @@ export async function WeedStation({
           )}
           {plans && <HelperLink classId={id} url={url} />}
           {held.length > 0 && (
-            <ul className="mt-2" aria-label="At the bench now">
+            <ul className="mt-2" aria-label={say.atTheBenchNow}>
               {held.map((film) => (
                 <li key={film.film} className="border-rule border-b py-1.5">
-                  <b>{film.by || "Somebody"}</b> has {labelOf(labels, film.seat)}
+                  <b>{say.somebody(film.by)}</b> {say.has(labelOf(labels, film.seat))}
                 </li>
               ))}
             </ul>
@@ -159,13 +156,14 @@ const total = (films: readonly FilmRow[]): number =>
   films.reduce((sum, { minutes }) => sum + minutes, 0);
 
 function headline(films: readonly FilmRow[], left: readonly FilmRow[]): string {
-  if (left.length === 0)
-    return films.length === 1 ? "The film is weeded" : `All ${films.length} films are weeded`;
-  return `${left.length} of ${films.length} ${films.length === 1 ? "film" : "films"} to weed, about ${showMinutes(total(left))}`;
+  const say = weedStationWords();
+  if (left.length === 0) return say.theFilmIsWeededAll(films.length);
+  return say.ofToWeedAbout(left.length, films.length, showMinutes(total(left)));
 }
 
 /** A piece of film each: a kit in two colours is two. Grouped as they come off the cutter. */
 function Loads({ id, films, data }: { id: string; films: readonly FilmRow[]; data: StationData }) {
+  const say = weedStationWords();
   const vinyls = new Map(data.planned.document.vinyls.map((vinyl) => [vinyl.id, vinyl]));
   const loads = [...new Set(films.map(({ sheet }) => sheet))];
   const sheets = new Map(data.sheets.map((sheet) => [sheet.nn, sheet]));
@@ -173,12 +171,12 @@ function Loads({ id, films, data }: { id: string; films: readonly FilmRow[]; dat
     <table className="w-full text-left tabular-nums">
       <thead className="text-soft text-sm">
         <tr className="border-rule-strong border-b">
-          <th className="py-2 font-normal">Load</th>
-          <th className="font-normal">film</th>
-          <th className="text-right font-normal">films</th>
-          <th className="text-right font-normal">done</th>
-          <th className="text-right font-normal">left</th>
-          <th className="hidden pl-4 font-normal sm:table-cell">hardest left</th>
+          <th className="py-2 font-normal">{say.load}</th>
+          <th className="font-normal">{say.film}</th>
+          <th className="text-right font-normal">{say.films}</th>
+          <th className="text-right font-normal">{say.done}</th>
+          <th className="text-right font-normal">{say.left}</th>
+          <th className="hidden pl-4 font-normal sm:table-cell">{say.hardestLeft}</th>
         </tr>
       </thead>
       <tbody>
@@ -191,10 +189,10 @@ function Loads({ id, films, data }: { id: string; films: readonly FilmRow[]; dat
           return (
             <tr key={load ?? "none"} className="border-rule border-b">
               <th scope="row" className="py-2 font-bold">
-                {load === null ? "not laid" : load}
+                {say.notLaid(load)}
                 {scraps.length > 0 && (
                   <span className="block font-normal text-soft text-sm">
-                    scrap {scraps.map(({ label }) => label).join(", ")}
+                    {say.scrap(scraps.map(({ label }) => label).join(", "))}
                   </span>
                 )}
               </th>
@@ -241,6 +239,7 @@ async function Parts({
   data: StationData;
   labels: Readonly<Record<string, string>>;
 }) {
+  const say = weedStationWords();
   const splits = data.planned.plan.splits.slice(0, MOST_PARTS);
   if (splits.length === 0) return null;
   const pieces = await withStudio(data.host.studioId, (sql) =>
@@ -248,8 +247,8 @@ async function Parts({
   );
   const vinyls = new Map(data.planned.document.vinyls.map((vinyl) => [vinyl.id, vinyl]));
   return (
-    <section className="mt-7" aria-label="Kits in parts">
-      <h2 className="mb-2 text-lg">Kits in parts: how they go together</h2>
+    <section className="mt-7" aria-label={say.kitsInParts}>
+      <h2 className="mb-2 text-lg">{say.kitsInParts2}</h2>
       <div className="grid gap-6 sm:grid-cols-2">
         {splits.map((split) => {
           const vinyl = vinyls.get(split.layer);
@@ -281,42 +280,38 @@ function Losses({
   labels: Readonly<Record<string, string>>;
   id: string;
 }) {
+  const say = weedStationWords();
   const again = films.filter((film) => film.again && !isDone(film));
   if (losses.length === 0 && again.length === 0) return null;
   return (
     <section className="mt-7">
-      <h2 className="mb-1 text-lg">To be cut again</h2>
-      {again.length === 0 && <p className="text-soft">Everything that failed is replaced.</p>}
+      <h2 className="mb-1 text-lg">{say.toBeCutAgain}</h2>
+      {again.length === 0 && <p className="text-soft">{say.everythingThatFailedIsReplaced}</p>}
       <ul>
         {again.map((film) => (
           <li key={film.film} className="border-rule border-b py-2">
-            <b>{labelOf(labels, film.seat)}</b>: {film.pieces}{" "}
-            {film.pieces === 1 ? "piece" : "pieces"},{" "}
+            <b>{labelOf(labels, film.seat)}</b>
+            {say.text(film.pieces)}{" "}
             {film.sheet === null ? (
-              "not laid yet"
+              say.notLaidYet
             ) : (
               <Link className="verb" href={`/classes/${id}/cut?load=${film.sheet}`}>
-                on load {film.sheet}
+                {say.onLoad(film.sheet)}
               </Link>
             )}
-            {film.state === "uncut" ? ", not cut yet" : ", cut: weed it"}{" "}
+            {say.notCutYetCutWeed(film.state)}{" "}
             {film.state === "uncut" && <FoundAgain classId={id} film={film.film} />}
           </li>
         ))}
       </ul>
       <details className="mt-2">
         <summary className="min-h-11 cursor-pointer py-2 text-soft">
-          What failed so far: {losses.length}
+          {say.whatFailedSoFar(losses.length)}
         </summary>
         <ul>
           {losses.map((loss) => (
             <li key={loss.at.toISOString()} className="border-rule border-b py-1.5">
-              {labelOf(labels, loss.seat)}:{" "}
-              {loss.pieces === null
-                ? ""
-                : `${loss.pieces} ${loss.pieces === 1 ? "piece" : "pieces"} `}
-              {loss.reason || "lost"}
-              {loss.by ? `, with ${loss.by}` : ""}
+              {say.text2(labelOf(labels, loss.seat), loss.pieces, loss.reason, loss.by)}
             </li>
           ))}
         </ul>
@@ -327,24 +322,25 @@ function Losses({
 
 /** Estimate against actual, from the films that were timed. */
 function Pace({ films }: { films: readonly FilmRow[] }) {
+  const say = weedStationWords();
   const timed = films.filter((film) => isDone(film) && film.seconds > 0);
   const pace = paceOf(timed.map(({ minutes, seconds }) => ({ minutes, actual: seconds / 60 })));
   const actual = timed.reduce((sum, { seconds }) => sum + seconds / 60, 0);
   return (
     <FigureRow
-      name="Pace at the bench"
+      name={weedStationWords().paceAtTheBench}
       reckoning={{
-        title: `${Math.round(100 * pace)} % of the estimate`,
+        title: say.ofTheEstimate(Math.round(100 * pace)),
         lines: [
-          { what: "Films timed", value: String(timed.length) },
-          { what: "Estimated for them", value: showMinutes(total(timed)) },
-          { what: "They took", value: showMinutes(actual) },
-          { what: "Counted as if three films took what was estimated", value: "3" },
+          { what: say.filmsTimed, value: String(timed.length) },
+          { what: say.estimatedForThem, value: showMinutes(total(timed)) },
+          { what: say.theyTook, value: showMinutes(actual) },
+          { what: say.countedAsIfThreeFilms, value: "3" },
         ],
-        rule: "Minutes taken by minutes estimated, three films of the estimate added so that one slow film is no pace yet. Films that took over five times the estimate were left lying and do not count.",
+        rule: say.minutesTakenByMinutesEstimated,
       }}
     >
-      {timed.length === 0 ? "as estimated" : `${Math.round(100 * pace)} %`}
+      {timed.length === 0 ? say.asEstimated : `${Math.round(100 * pace)} %`}
     </FigureRow>
   );
 }

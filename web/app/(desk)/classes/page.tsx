@@ -1,9 +1,9 @@
 import { daysBetween } from "@elm-basket/core/calendar/dates.ts";
-import { counted } from "@elm-basket/core/units/counted.ts";
 import { type Clock, showTime } from "@elm-basket/core/units/time.ts";
 import type { Metadata } from "next";
 import Link from "next/link";
 import { requireHost } from "@/account/session.ts";
+import { classesWords } from "@/app/words.ts";
 import { type ClassListRow, listClasses } from "@/data/class-documents.ts";
 import { type ClassFace, classFaces, type KitCounts, kitCounts } from "@/data/class-faces.ts";
 import { withStudio } from "@/data/client.ts";
@@ -16,9 +16,10 @@ import { facePicture } from "@/ui/face-picture.ts";
 /** Further down nobody looks for pictures. */
 const MOST_PICTURED = 40;
 
-export const metadata: Metadata = { title: "Classes" };
+export const generateMetadata = (): Metadata => ({ title: classesWords().classes });
 
 export default async function ClassesPage() {
+  const say = classesWords();
   const host = await requireHost();
   const rows = await withStudio(host.studioId, listClasses);
   const today = todayIn(host.studio.zone);
@@ -34,22 +35,18 @@ export default async function ClassesPage() {
   return (
     <>
       <div className="mb-6 flex flex-wrap items-end justify-between gap-4">
-        <h1 className="text-4xl">
-          {coming.length === 0
-            ? "No class ahead"
-            : `${coming.length} ${coming.length === 1 ? "class" : "classes"} ahead`}
-        </h1>
+        <h1 className="text-4xl">{say.noClassAheadAhead(coming.length)}</h1>
         <div className="flex flex-wrap gap-3">
           <ImportClass />
           <LinkButton href="/classes/new" tone="main">
-            Make a class
+            {say.makeAClass}
           </LinkButton>
         </div>
       </div>
       <ClassRows rows={coming} {...view} />
       {past.length > 0 && (
         <>
-          <h2 className="mt-10 mb-2 text-xl">Taught</h2>
+          <h2 className="mt-10 mb-2 text-xl">{say.taught}</h2>
           <ClassRows rows={past} {...view} />
         </>
       )}
@@ -93,9 +90,12 @@ function ClassRows({ rows, today, clock, faces, counts }: RowsProps) {
               )}
             </span>
             <span className="text-soft">
-              {counted(row.seats, "seat")} ·{" "}
-              {row.setting.kind === "room" ? row.setting.place || "a room" : "craft-along"} ·{" "}
-              {showDaysAway(daysBetween(today, row.class_date))}
+              {classesWords().text(
+                row.seats,
+                row.setting.kind,
+                row.setting.place,
+                showDaysAway(daysBetween(today, row.class_date)),
+              )}
             </span>
           </li>
         );
@@ -120,7 +120,7 @@ function ClassPicture({ face, title }: { face: ClassFace; title: string }) {
       className="h-full w-full"
       viewBox={`${box.minX - line} ${box.minY - line} ${box.maxX - box.minX + 2 * line} ${box.maxY - box.minY + 2 * line}`}
       role="img"
-      aria-label={`${title}: a seat's face`}
+      aria-label={classesWords().aSeatsFace(title)}
     >
       <path
         d={picture.outline}
@@ -142,14 +142,15 @@ function ClassPicture({ face, title }: { face: ClassFace; title: string }) {
 
 /** What is to do next, in a line. */
 function nextOf({ seats }: ClassListRow, counts: KitCounts | undefined): string {
-  if (seats === 0) return "no names yet";
-  if (!counts) return "not planned yet";
+  const say = classesWords();
+  if (seats === 0) return say.noNamesYet;
+  if (!counts) return say.notPlannedYet;
   const { kits, cut, weeded, packed } = counts;
   const left = [
-    [kits - cut, "to cut"],
-    [kits - weeded, "to weed"],
-    [kits - packed, "to pack"],
+    [kits - cut, say.toCut],
+    [kits - weeded, say.toWeed],
+    [kits - packed, say.toPack],
   ] as const;
   const open = left.filter(([n]) => n > 0).map(([n, what]) => `${n} ${what}`);
-  return open.length === 0 ? "all packed" : open.join(", ");
+  return open.length === 0 ? say.allPacked : open.join(", ");
 }

@@ -1,6 +1,7 @@
 import type { Metadata } from "next";
 import Link from "next/link";
 import { requireHost } from "@/account/session.ts";
+import { logbookWords } from "@/app/words.ts";
 import { withStudio } from "@/data/client.ts";
 import { filmsSeen } from "@/data/learning.ts";
 import { studioLog } from "@/data/log.ts";
@@ -11,7 +12,7 @@ import { LogList } from "@/stations/logbook/log-list.tsx";
 import { queryOf, searchOf } from "@/stations/logbook/log-search.ts";
 import { SearchForm } from "@/stations/logbook/search-form.tsx";
 
-export const metadata: Metadata = { title: "Logbook" };
+export const generateMetadata = (): Metadata => ({ title: logbookWords().logbook });
 
 const A_PAGE = 100;
 
@@ -20,6 +21,7 @@ export default async function LogbookPage({
 }: {
   searchParams: Promise<Record<string, string | undefined>>;
 }) {
+  const w = logbookWords();
   const host = await requireHost();
   const search = searchOf(await searchParams);
   const asked = search.text !== "" || search.group !== null || search.before !== null;
@@ -39,29 +41,24 @@ export default async function LogbookPage({
       <h1 className="mb-4 text-4xl">{headline(models.views)}</h1>
       <div className="grid gap-x-12 gap-y-8 xl:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
         {!asked && (
-          <section aria-label="What the studio knows">
-            <h2 className="text-2xl">What the studio knows</h2>
+          <section aria-label={w.whatTheStudioKnows}>
+            <h2 className="text-2xl">{w.whatTheStudioKnows}</h2>
             <p className="text-soft">
-              A new studio reckons with first guesses from practice. What you log says how far your
-              own hands, machines and rooms are from them; you say whether it counts.{" "}
+              {w.aNewStudioReckons}{" "}
               <Link href="/shelf?tab=trials" className="verb">
-                Trials of films
+                {w.trialsOfFilms}
               </Link>{" "}
-              stand on the shelf.
+              {w.standOnTheShelf}
             </p>
             <ModelRows host={host} views={models.views} />
             <FailingFilms seen={seen} />
           </section>
         )}
-        <section aria-label="The log" className={asked ? "xl:col-span-2" : ""}>
-          <h2 className="mb-2 text-2xl">What really happened</h2>
+        <section aria-label={w.theLog} className={asked ? "xl:col-span-2" : ""}>
+          <h2 className="mb-2 text-2xl">{w.whatReallyHappened}</h2>
           <SearchForm search={search} query={queryOf(search, null)} />
           {shown.length === 0 ? (
-            <p>
-              {asked
-                ? "Nothing like that is in the log."
-                : "Nothing is logged yet. Weeding with the clock, cutting from here and live classes write it by themselves."}
-            </p>
+            <p>{w.nothingLike(asked)}</p>
           ) : (
             <LogList rows={shown} host={host} />
           )}
@@ -70,7 +67,7 @@ export default async function LogbookPage({
               className="verb mt-3 inline-flex min-h-11 items-center"
               href={`/logbook?${queryOf(search, older)}`}
             >
-              Older
+              {w.older}
             </Link>
           )}
         </section>
@@ -81,12 +78,8 @@ export default async function LogbookPage({
 
 /** What is to be decided first. */
 function headline(views: readonly ModelView[]): string {
+  const say = logbookWords();
   const asks = views.filter((view) => view.asks).length;
-  if (asks > 0)
-    return asks === 1
-      ? "One figure of yours is worth using"
-      : `${asks} figures of yours are worth using`;
-  return views.some(({ offer }) => offer.observations > 0)
-    ? "What you reckon with holds"
-    : "Nothing learned yet";
+  if (asks > 0) return say.oneFigureOfYours(asks);
+  return say.whatYouReckonWithHolds(views.some(({ offer }) => offer.observations > 0));
 }

@@ -3,13 +3,13 @@ import { thingOf } from "@elm-basket/core/document/thing-document.ts";
 import { STARTERS, summaryOf } from "@elm-basket/core/starters/specs.ts";
 import { seatCost } from "@elm-basket/core/stock/shelf-prices.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
-import { counted } from "@elm-basket/core/units/counted.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/weeding/technique-words-en.ts";
 import type { Metadata } from "next";
 import Link from "next/link";
 import { Suspense } from "react";
 import { type Host, requireHost } from "@/account/session.ts";
+import { projectsPageWords } from "@/app/words.ts";
 import { withStudio } from "@/data/client.ts";
 import { listGoods } from "@/data/goods.ts";
 import { listProjects, type ProjectRow } from "@/data/projects.ts";
@@ -21,23 +21,16 @@ import { BlankSketch } from "@/ui/blank-sketch.tsx";
 import { LinkButton } from "@/ui/button.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
 
-export const metadata: Metadata = { title: "Projects" };
+export const generateMetadata = (): Metadata => ({ title: projectsPageWords().projects });
 
 export default async function ProjectsPage() {
+  const say = projectsPageWords();
   const host = await requireHost();
   const projects = await withStudio(host.studioId, listProjects);
   return (
     <>
-      <h1 className="mb-6 text-4xl">
-        {projects.length === 0
-          ? "Projects to start from"
-          : `${counted(projects.length, "project")} to teach again`}
-      </h1>
-      {projects.length === 0 && (
-        <p className="mb-6 text-lg">
-          Make a class of one of these, or of nothing; keep it as a project at its Plan station.
-        </p>
-      )}
+      <h1 className="mb-6 text-4xl">{say.projectsToStart(projects.length)}</h1>
+      {projects.length === 0 && <p className="mb-6 text-lg">{say.makeAClass2}</p>}
       <ul className="grid gap-x-10 gap-y-2 md:grid-cols-2">
         {projects.map((project) => (
           <ProjectRowView key={project.id} project={project} unit={host.studio.unit}>
@@ -48,7 +41,7 @@ export default async function ProjectsPage() {
         ))}
       </ul>
       <section className="mt-10">
-        <h2 className="mb-4 text-2xl">{STARTERS.length} to start from</h2>
+        <h2 className="mb-4 text-2xl">{say.toStart2(STARTERS.length)}</h2>
         <Suspense fallback={<StarterList rows={bareRows()} />}>
           <Starters host={host} />
         </Suspense>
@@ -76,6 +69,7 @@ function ProjectRowView({
   unit: LengthUnit;
   children: React.ReactNode;
 }) {
+  const say = projectsPageWords();
   const face = readFace(thingOf(document).blank);
   return (
     <li
@@ -87,12 +81,15 @@ function ProjectRowView({
         <h2 className="text-xl">{document.title}</h2>
         <p className="mt-1">{document.summary}</p>
         <p className="mt-2 text-soft text-sm">
-          {document.things
-            .map(({ technique }) => TECHNIQUE_WORDS[technique].name)
-            .filter((name, i, all) => all.indexOf(name) === i)
-            .join(", ")}{" "}
-          · face {showLength(face.width, unit)} × {showLength(face.height, unit)} ·{" "}
-          {counted(document.steps.length, "step")}
+          {say.face(
+            document.things
+              .map(({ technique }) => TECHNIQUE_WORDS[technique].name)
+              .filter((name, i, all) => all.indexOf(name) === i)
+              .join(", "),
+            showLength(face.width, unit),
+            showLength(face.height, unit),
+            document.steps.length,
+          )}
         </p>
         <p className="mt-1 flex flex-wrap gap-x-4 text-sm">
           {document.vinyls.map((vinyl) => (
@@ -102,17 +99,13 @@ function ProjectRowView({
           ))}
         </p>
         <div className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2">
-          <LinkButton href={`/classes/new?project=${id}`}>Make a class of it</LinkButton>
+          <LinkButton href={`/classes/new?project=${id}`}>{say.makeAClass3}</LinkButton>
           <Link
             href={`/projects/${id}`}
             className="verb min-h-11 content-center"
-            aria-label={`Variants of ${document.title}`}
+            aria-label={say.variantsOf(document.title)}
           >
-            {variants.length === 0
-              ? "what else it can be"
-              : variants.length === 1
-                ? "its variant"
-                : `its ${variants.length} variants`}
+            {say.whatElseItCan(variants.length)}
           </Link>
         </div>
       </div>
@@ -145,8 +138,9 @@ async function Starters({ host }: { host: Host }) {
 
 /** Only what the shelf knows the price of is counted, and how much of it that is is said. */
 function costWords({ minor, priced, of }: ReturnType<typeof seatCost>, currency: string): string {
-  if (priced === 0) return "what a seat costs follows from your prices";
+  const say = projectsPageWords();
+  if (priced === 0) return say.whatASeatCostsFollows;
   return priced === of
-    ? `${moneyText(minor, currency)} a seat`
-    : `${moneyText(minor, currency)} a seat for the ${priced} of ${of} that have a price on your shelf`;
+    ? say.aSeat(moneyText(minor, currency))
+    : say.aSeat2(moneyText(minor, currency), priced, of);
 }

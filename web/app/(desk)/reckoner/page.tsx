@@ -1,18 +1,17 @@
 import type { Metadata } from "next";
 import { requireHost } from "@/account/session.ts";
+import { reckonerWords } from "@/app/words.ts";
 import { Reckoner } from "@/stations/plan/reckoner.tsx";
 
-export const metadata: Metadata = { title: "Reckoner" };
+export const generateMetadata = (): Metadata => ({ title: reckonerWords().reckoner });
 
 export default async function ReckonerPage() {
+  const say = reckonerWords();
   const { studio } = await requireHost();
   return (
     <>
-      <h1 className="mb-1 text-4xl">Reckoner</h1>
-      <p className="mb-6 max-w-3xl text-lg">
-        What so many of a thing come to, without a class: sizes, film, tape, paint and its drying,
-        minutes, money.
-      </p>
+      <h1 className="mb-1 text-4xl">{say.reckoner}</h1>
+      <p className="mb-6 max-w-3xl text-lg">{say.whatSoMany}</p>
       <Reckoner unit={studio.unit} />
     </>
   );

@@ -1,4 +1,5 @@
 import { requireHost } from "@/account/session.ts";
+import { settingsWords } from "@/app/words.ts";
 import { machinesHere } from "@/cutting/whose.ts";
 import { shelfFilms } from "@/data/class-goods.ts";
 import { withStudio } from "@/data/client.ts";
@@ -7,7 +8,7 @@ import { namedDays } from "@/data/names.ts";
 import { SettingsBench } from "@/stations/settings/settings-bench.tsx";
 import { todayIn } from "@/ui/dates.ts";
 
-export const metadata = { title: "Settings" };
+export const generateMetadata = () => ({ title: settingsWords().settings });
 
 export default async function SettingsPage() {
   const { studio, studioId } = await requireHost();

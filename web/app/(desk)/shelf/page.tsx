@@ -1,9 +1,9 @@
 import { cutterSchema } from "@elm-basket/core/cutting/cutter.ts";
-import { counted } from "@elm-basket/core/units/counted.ts";
 import { showLength } from "@elm-basket/core/units/length.ts";
 import type { Metadata } from "next";
 import Link from "next/link";
 import { requireHost } from "@/account/session.ts";
+import { shelfWords } from "@/app/words.ts";
 import { type ClassListRow, listClasses, listCutters, orderDays } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { listGoods } from "@/data/goods.ts";
@@ -30,21 +30,22 @@ import { TrialsBench } from "@/stations/shelf/trials/trials-bench.tsx";
 import { LinkButton } from "@/ui/button.tsx";
 import { showDate, todayIn } from "@/ui/dates.ts";
 
-export const metadata: Metadata = { title: "Shelf" };
+export const generateMetadata = (): Metadata => ({ title: shelfWords().shelf });
 
-const WORDS: Record<Tab, string> = {
-  goods: "Goods",
-  film: "Film",
-  scraps: "Scrap box",
-  tools: "Tools and cutters",
-  trials: "Trials",
-};
+const words = (): Record<Tab, string> => ({
+  goods: shelfWords().goods,
+  film: shelfWords().film,
+  scraps: shelfWords().scrapBox,
+  tools: shelfWords().toolsAndCutters,
+  trials: shelfWords().trials,
+});
 
 export default async function ShelfPage({
   searchParams,
 }: {
   searchParams: Promise<{ tab?: string }>;
 }) {
+  const texts = shelfWords();
   const host = await requireHost();
   const { studio } = host;
   const today = todayIn(studio.zone);
@@ -84,18 +85,16 @@ export default async function ShelfPage({
         <h1 className="text-4xl leading-tight">{headline(goods, classes, today)}</h1>
         {lacking > 0 && (
           <LinkButton tone="main" href="/shelf/shopping">
-            Shopping list
+            {texts.shoppingList}
           </LinkButton>
         )}
       </div>
       {open.length > PLANNED_AT_ONCE && (
         <p className="mb-3 text-ochre">
-          {counted(open.length - PLANNED_AT_ONCE, "class ahead is", "classes ahead are")} not
-          planned yet, {open[PLANNED_AT_ONCE]?.title} first: what they want is not counted here
-          until somebody opens them.
+          {texts.notPlannedYetFirst(open.length, PLANNED_AT_ONCE, open[PLANNED_AT_ONCE]?.title)}
         </p>
       )}
-      <nav aria-label="Shelf" className="mb-4 flex flex-wrap gap-x-6 gap-y-1">
+      <nav aria-label={texts.shelf} className="mb-4 flex flex-wrap gap-x-6 gap-y-1">
         {TABS.map((one) => (
           <Link
             key={one}
@@ -103,7 +102,7 @@ export default async function ShelfPage({
             aria-current={one === tab ? "page" : undefined}
             className={`inline-flex min-h-10 items-center font-bold ${one === tab ? "border-elm border-b-[3px]" : "text-soft hover:underline"}`}
           >
-            {WORDS[one]}, {count[one]}
+            {words()[one]}, {count[one]}
           </Link>
         ))}
       </nav>
@@ -141,10 +140,8 @@ export default async function ShelfPage({
       {tab === "tools" && <TapeInHand pieces={pieces} unit={studio.unit} />}
       {tab === "tools" && (
         <section className="mt-8 max-w-xl">
-          <h2 className="mb-1 text-xl">Cutters</h2>
-          <p className="mb-2 text-soft">
-            A class has its own; a new one starts with what Settings say.
-          </p>
+          <h2 className="mb-1 text-xl">{texts.cutters}</h2>
+          <p className="mb-2 text-soft">{texts.aClassHasItsOwn}</p>
           <ul>
             {cutters.map((body) => {
               const cutter = cutterSchema.parse(body);
@@ -152,8 +149,11 @@ export default async function ShelfPage({
                 <li key={JSON.stringify(cutter)} className="border-rule border-b py-2.5">
                   <p className="font-bold">{cutter.name}</p>
                   <p className="text-soft text-sm">
-                    cuts {showLength(cutter.cutWidth, studio.unit)} ×{" "}
-                    {showLength(cutter.cutHeight, studio.unit)}, {cutter.cutSpeed} mm/s
+                    {texts.cutsMmS(
+                      showLength(cutter.cutWidth, studio.unit),
+                      showLength(cutter.cutHeight, studio.unit),
+                      cutter.cutSpeed,
+                    )}
                   </p>
                 </li>
               );
@@ -174,13 +174,12 @@ function headline(
   classes: readonly ClassListRow[],
   today: string,
 ): string {
+  const say = shelfWords();
   const short = goods.filter(({ free }) => free < 0);
-  if (goods.length === 0) return "The shelf is empty";
+  if (goods.length === 0) return say.theShelfIsEmpty;
   if (short.length === 0) {
     const low = goods.filter((good) => lackingOf(good) > 0).length;
-    return low === 0
-      ? "Everything the coming classes need is here"
-      : `${low} ${low === 1 ? "good is" : "goods are"} below what is kept`;
+    return say.everythingTheComingClassesNeed(low);
   }
   const wanting = new Set(short.flatMap(({ wanted }) => wanted.classes.map(({ id }) => id)));
   const dates = [...orderDays(classes.filter(({ id }) => wanting.has(id))).values()].sort();
@@ -188,7 +187,7 @@ function headline(
     dates[0] === undefined
       ? ""
       : dates[0] <= today
-        ? "Order now: "
-        : `Order by ${showDate(dates[0], "short")}: `;
-  return `${by}${wanting.size} ${wanting.size === 1 ? "class wants" : "classes want"} what is not here`;
+        ? say.orderNow
+        : say.orderBy(showDate(dates[0], "short"));
+  return say.whatIsNotHere(by, wanting.size);
 }

@@ -1,8 +1,9 @@
+import { bagsWords } from "@/app/words.ts";
 import { pageTitle } from "@/planning/class-title.ts";
 import { BagStation } from "@/stations/pack/bags/bag-station.tsx";
 
 export const generateMetadata = async ({ params }: { params: Promise<{ id: string }> }) =>
-  pageTitle("Pack", (await params).id);
+  pageTitle(bagsWords().pack, (await params).id);
 
 export default async function BagsPage({
   params,

@@ -1,4 +1,5 @@
 import { notFound } from "next/navigation";
+import { benchWords } from "@/app/words.ts";
 import { benchOf } from "@/bench/access.ts";
 import { toWire } from "@/bench/wire.ts";
 import { filmsOfClass } from "@/data/class-goods.ts";
@@ -9,7 +10,10 @@ import { studioWays } from "@/data/sign-in.ts";
 import { isId, plannedClass } from "@/planning/planned-class.ts";
 import { Bench } from "@/stations/weed/bench/bench.tsx";
 
-export const metadata = { title: "Weed", robots: { index: false, follow: false } };
+export const generateMetadata = () => ({
+  title: benchWords().weed,
+  robots: { index: false, follow: false },
+});
 export const dynamic = "force-dynamic";
 
 export default async function BenchPage({

@@ -1,4 +1,5 @@
 import { currentHost } from "@/account/session.ts";
+import { calendarWords } from "@/app/words.ts";
 import { calendarFor } from "@/data/calendar-links.ts";
 import { withoutStudio, withStudio } from "@/data/client.ts";
 import { attemptAllowed, readStudio } from "@/data/sign-in.ts";
@@ -15,16 +16,17 @@ export async function GET(
   _: Request,
   { params }: { params: Promise<{ code: string }> },
 ): Promise<Response> {
+  const say = calendarWords();
   const { code } = await params;
   const mine = code === "mine";
   const desk = mine ? await currentHost() : await deskFor(code);
   if (desk === "often")
-    return new Response("Asked too often. Try again in an hour.", {
+    return new Response(say.askedTooOftenTryAgain, {
       status: 429,
       headers: { "retry-after": String(WINDOW_SECONDS) },
     });
   if (!desk)
-    return new Response(mine ? "Sign in first." : "This address is not in use.", {
+    return new Response(say.signInFirstThisAddress(mine), {
       status: mine ? 401 : 404,
     });
   const text = await studioCalendar(desk, Math.floor(Date.now() / MINUTE_MS) * MINUTE_MS);

@@ -4,6 +4,7 @@ import Link from "next/link";
 import { notFound } from "next/navigation";
 import { type ReactNode, Suspense } from "react";
 import { isHost, type Member, requireMember } from "@/account/session.ts";
+import { classesLayoutWords } from "@/app/words.ts";
 import { classHead } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { lastEdit, lastUndone } from "@/data/edits.ts";
@@ -13,17 +14,17 @@ import { Guide } from "@/stations/frame/guide/guide.tsx";
 import { loadClass } from "@/stations/frame/load.ts";
 import { Rail } from "@/stations/frame/rail.tsx";
 import { type Readiness, readiness } from "@/stations/frame/readiness.ts";
-import { STATIONS, type StationKey } from "@/stations/frame/stations.ts";
+import { type StationKey, stationsInOrder } from "@/stations/frame/stations.ts";
 import { Undo } from "@/stations/frame/undo.tsx";
 import { showDate, showDaysAway, todayIn } from "@/ui/dates.ts";
 
 /** The way through a class stays where it is, also while no plan can be made of it. */
-const NOTHING_PLANNED = everywhere({ state: "stop", line: "no plan" });
-const ONLY_RECORDS = everywhere({ state: "waits", line: "names erased" });
+const nothingPlanned = () => everywhere({ state: "stop", line: classesLayoutWords().noPlan });
+const onlyRecords = () => everywhere({ state: "waits", line: classesLayoutWords().namesErased });
 const BEING_PLANNED = everywhere({ state: "waits", line: "…" });
 
 function everywhere(readiness: Readiness): Record<StationKey, Readiness> {
-  return Object.fromEntries(STATIONS.map(({ key }) => [key, readiness])) as Record<
+  return Object.fromEntries(stationsInOrder().map(({ key }) => [key, readiness])) as Record<
     StationKey,
     Readiness
   >;
@@ -39,6 +40,7 @@ export default async function ClassFrame({
   params: Promise<{ id: string }>;
   children: ReactNode;
 }) {
+  const say = classesLayoutWords();
   const { id } = await params;
   const member = await requireMember();
   const host = isHost(member);
@@ -52,8 +54,8 @@ export default async function ClassFrame({
   if (!head) notFound();
   const facts = [
     `${showDate(head.date)}, ${showTime(head.time, member.studio.settings.clock)}`,
-    head.setting.place || (head.setting.kind === "room" ? "a room" : "craft-along"),
-    head.seats === 1 ? "1 seat" : `${head.seats} seats`,
+    head.setting.place || say.aRoomCraftAlong(head.setting.kind),
+    head.seats === 1 ? say.oneSeat : say.seats(head.seats),
     showDaysAway(daysBetween(todayIn(head.zone), head.date)),
   ];
   return (
@@ -62,7 +64,7 @@ export default async function ClassFrame({
         <div className="flex flex-wrap items-baseline justify-between gap-x-6">
           <p className="text-soft text-sm">
             <Link href="/" className="font-bold text-elm-dark no-print hover:underline">
-              Tonight
+              {say.tonight}
             </Link>
             <span className="no-print"> · </span>
             {facts.join(" · ")}
@@ -88,7 +90,9 @@ export default async function ClassFrame({
 
 /** The stations that somebody may go to. */
 const openTo = (member: Member): readonly StationKey[] =>
-  STATIONS.map(({ key }) => key).filter((key) => isHost(member) || HELPERS.includes(key));
+  stationsInOrder()
+    .map(({ key }) => key)
+    .filter((key) => isHost(member) || HELPERS.includes(key));
 const HELPERS: readonly StationKey[] = ["cut", "weed", "pack"];
 
 async function PlannedRail({ id, keys }: { id: string; keys: readonly StationKey[] }) {
@@ -97,7 +101,7 @@ async function PlannedRail({ id, keys }: { id: string; keys: readonly StationKey
     return (
       <Rail
         classId={id}
-        stations={loaded.stored.namesErasedAt ? ONLY_RECORDS : NOTHING_PLANNED}
+        stations={loaded.stored.namesErasedAt ? onlyRecords() : nothingPlanned()}
         keys={keys}
       />
     );
@@ -119,46 +123,45 @@ async function PlannedRail({ id, keys }: { id: string; keys: readonly StationKey
 
 /** What goes with the class at every station: its guide, or why it cannot be planned. */
 async function BesidePlan({ id, host }: { id: string; host: boolean }) {
+  const say = classesLayoutWords();
   const loaded = await loadClass(id);
   if (loaded.ok) return host ? <Guide id={id} data={loaded.data} /> : null;
   const { namesErasedAt } = loaded.stored;
   if (!host)
     return (
       <p role="alert" className="mb-6 border-brick border-l-4 bg-brick-tint p-4">
-        {namesErasedAt
-          ? "The names of this class were erased: nothing of it is made any more."
-          : "No plan can be made of this class as it is. Ask one of its hosts."}
+        {namesErasedAt ? say.theNamesOfThisClass : say.noPlanCanBeMade}
       </p>
     );
   if (namesErasedAt)
     return (
       <p className="mb-6 border-rule-strong border-l-4 bg-paper p-4">
-        The names of this class were erased on{" "}
-        {showDate(todayIn(loaded.stored.document.when.zone, namesErasedAt))}, with the texts of its
-        decals and the drawings made of them. Minutes, counts and notes stay at{" "}
+        {say.theNamesOfThisClass2(
+          showDate(todayIn(loaded.stored.document.when.zone, namesErasedAt)),
+        )}{" "}
         <Link className="verb" href={`/classes/${id}/look-back`}>
-          Look back
+          {say.lookBack}
         </Link>
-        . With new names, put in at{" "}
+        {say.withNewNamesPut}{" "}
         <Link className="verb" href={`/classes/${id}/plan`}>
-          Plan
+          {say.plan}
         </Link>
-        , it is planned again.
+        {say.itIsPlannedAgain}
       </p>
     );
   return (
     <p role="alert" className="mb-6 border-brick border-l-4 bg-brick-tint p-4">
-      No plan can be made of this class: {loaded.message}. Its seats are at{" "}
+      {say.noPlanCanBeMade2(loaded.message)}{" "}
       <Link className="verb" href={`/classes/${id}/plan`}>
-        Plan
+        {say.plan}
       </Link>
-      , its blanks at{" "}
+      {say.itsBlanks}{" "}
       <Link className="verb" href={`/classes/${id}/measure`}>
-        Measure
+        {say.measure}
       </Link>
-      , its design at{" "}
+      {say.itsDesign}{" "}
       <Link className="verb" href={`/classes/${id}/letter`}>
-        Letter
+        {say.letter}
       </Link>
       .
     </p>

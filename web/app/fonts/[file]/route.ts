@@ -2,6 +2,7 @@ import { readFile } from "node:fs/promises";
 import { join } from "node:path";
 import { studioFont } from "@elm-basket/core/lettering/studio-fonts.ts";
 import { currentMember } from "@/account/session.ts";
+import { fontsWords } from "@/app/words.ts";
 import { withStudio } from "@/data/client.ts";
 import { fontBytes, isOwnFontId } from "@/data/fonts.ts";
 
@@ -14,7 +15,7 @@ export async function GET(
   if (file.endsWith(MEASURES)) return shippedMeasures(file.slice(0, -MEASURES.length));
   const id = file.replace(/\.ttf$/u, "");
   const bytes = isOwnFontId(id) ? await ownFont(id) : await shippedFont(id);
-  if (!bytes) return new Response("There is no such font.", { status: 404 });
+  if (!bytes) return new Response(fontsWords().thereIsNoSuchFont, { status: 404 });
   const cache = isOwnFontId(id) ? "private, max-age=86400" : FOR_GOOD;
   return new Response(new Uint8Array(bytes), {
     headers: { "content-type": "font/ttf", "cache-control": cache },
@@ -29,7 +30,7 @@ async function shippedMeasures(id: string): Promise<Response> {
   const folder = process.env.ELM_FONTS_DIR;
   const text =
     studioFont(id) && folder ? await readFile(join(folder, `${id}${MEASURES}`), "utf8") : null;
-  if (text === null) return new Response("There is no such font.", { status: 404 });
+  if (text === null) return new Response(fontsWords().thereIsNoSuchFont, { status: 404 });
   return new Response(text, {
     headers: { "content-type": "application/json", "cache-control": FOR_GOOD },
   });

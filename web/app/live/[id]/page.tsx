@@ -1,5 +1,6 @@
 import { notFound } from "next/navigation";
 import { requireHost } from "@/account/session.ts";
+import { liveWords } from "@/app/words.ts";
 import { withStudio } from "@/data/client.ts";
 import { listKits } from "@/data/making.ts";
 import { codeFor } from "@/live/link-code.ts";
@@ -12,7 +13,7 @@ import { Stage } from "@/stations/live/stage.tsx";
 import { strandsDone } from "@/ui/basket.tsx";
 
 export const generateMetadata = async ({ params }: { params: Promise<{ id: string }> }) =>
-  pageTitle("Live", (await params).id);
+  pageTitle(liveWords().live, (await params).id);
 
 export default async function LivePage({
   params,

@@ -1,8 +1,9 @@
+import { parcelsWords } from "@/app/words.ts";
 import { pageTitle } from "@/planning/class-title.ts";
 import { ParcelStation } from "@/stations/pack/parcels/parcel-station.tsx";
 
 export const generateMetadata = async ({ params }: { params: Promise<{ id: string }> }) =>
-  pageTitle("Parcels", (await params).id);
+  pageTitle(parcelsWords().parcels, (await params).id);
 
 export default async function ParcelsPage({
   params,

@@ -1,4 +1,5 @@
 import { requireMember } from "@/account/session.ts";
+import { picturesWords } from "@/app/words.ts";
 import { withStudio } from "@/data/client.ts";
 import { readPicture } from "@/data/pictures.ts";
 import { isId } from "@/planning/planned-class.ts";
@@ -11,7 +12,7 @@ export async function GET(
   const host = await requireMember();
   const { id } = await params;
   const bytes = isId(id) ? await withStudio(host.studioId, (sql) => readPicture(sql, id)) : null;
-  if (!bytes) return new Response("No such picture", { status: 404 });
+  if (!bytes) return new Response(picturesWords().noSuchPicture, { status: 404 });
   return new Response(new Uint8Array(bytes), {
     headers: {
       "content-type": "image/jpeg",

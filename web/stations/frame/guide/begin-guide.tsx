@@ -4,6 +4,7 @@ import { FIRST_THING } from "@elm-basket/core/guide/first-class.ts";
 import { useRouter } from "next/navigation";
 import { useTransition } from "react";
 import { Button } from "@/ui/button.tsx";
+import { beginGuideWords } from "../words.ts";
 import { guideTo } from "./actions.ts";
 
 /** From the first thing on; whoever left it may begin again. */
@@ -19,7 +20,7 @@ export function BeginGuide({ classId }: { classId: string }) {
         })
       }
     >
-      Lead me through it
+      {beginGuideWords().leadMeThrough}
     </Button>
   );
 }

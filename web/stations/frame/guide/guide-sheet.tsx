@@ -4,6 +4,7 @@ import type { GuideStep } from "@elm-basket/core/guide/first-class.ts";
 import { useRouter, useSelectedLayoutSegment } from "next/navigation";
 import { useState, useTransition } from "react";
 import { Button, LinkButton } from "@/ui/button.tsx";
+import { guideSheetWords } from "../words.ts";
 import { guideTo } from "./actions.ts";
 
 interface Props {
@@ -21,6 +22,7 @@ interface Props {
  * moment.
  */
 export function GuideSheet({ classId, step, stationName, at, of, before, next }: Props) {
+  const say = guideSheetWords();
   const router = useRouter();
   const here = useSelectedLayoutSegment();
   const [busy, start] = useTransition();
@@ -28,26 +30,24 @@ export function GuideSheet({ classId, step, stationName, at, of, before, next }:
   const go = (to: GuideStep | null) =>
     start(async () => {
       const done = await guideTo(classId, to?.id ?? null).catch(() => false);
-      setSaid(done ? "" : "That was not kept. Try again.");
+      setSaid(say.thatWasNotKeptTry(done));
       if (done && to) router.push(`/classes/${classId}/${to.station}`);
     });
   return (
     <section
-      aria-label="Led through a first class"
+      aria-label={say.ledThroughAFirstClass}
       aria-busy={busy}
       className="no-print mb-6 border-elm border-l-4 bg-paper px-5 py-4"
       data-guide={step.id}
     >
-      <p className="text-soft text-sm">
-        Your first class, {at} of {of} · {stationName}
-      </p>
+      <p className="text-soft text-sm">{say.yourFirstClass(at, of, stationName)}</p>
       <h2 className="mb-1 text-xl">{step.title}</h2>
       <p className="max-w-4xl">
-        <b>Look at: </b>
+        <b>{say.lookAt} </b>
         {step.look}
       </p>
       <p className="max-w-4xl text-soft">
-        <b>Why: </b>
+        <b>{say.why} </b>
         {step.why}
       </p>
       {said && (
@@ -58,20 +58,20 @@ export function GuideSheet({ classId, step, stationName, at, of, before, next }:
       <div className="mt-3 flex flex-wrap items-center gap-3">
         {here === step.station ? (
           <Button tone="main" disabled={busy} onClick={() => go(next)}>
-            {next ? `Seen. Next: ${next.title}` : "Seen. That was all"}
+            {next ? say.seenNext(next.title) : say.seenThatWasAll}
           </Button>
         ) : (
           <LinkButton tone="main" href={`/classes/${classId}/${step.station}`}>
-            Go to {stationName}
+            {say.goTo(stationName)}
           </LinkButton>
         )}
         {before && (
           <Button disabled={busy} onClick={() => go(before)}>
-            Back
+            {say.back}
           </Button>
         )}
         <button type="button" className="verb min-h-11" disabled={busy} onClick={() => go(null)}>
-          leave the guide
+          {say.leaveTheGuide}
         </button>
       </div>
     </section>

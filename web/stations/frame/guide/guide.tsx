@@ -3,7 +3,7 @@ import { withStudio } from "@/data/client.ts";
 import { readGuide } from "@/data/guide.ts";
 import type { StationData } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
-import { STATIONS } from "@/stations/frame/stations.ts";
+import { stationsInOrder } from "@/stations/frame/stations.ts";
 import { showDate, todayIn } from "@/ui/dates.ts";
 import { GuideSheet } from "./guide-sheet.tsx";
 
@@ -19,7 +19,7 @@ export async function Guide({ id, data }: { id: string; data: StationData }) {
     <GuideSheet
       classId={id}
       step={step}
-      stationName={STATIONS.find(({ key }) => key === step.station)?.name ?? step.station}
+      stationName={stationsInOrder().find(({ key }) => key === step.station)?.name ?? step.station}
       at={index + 1}
       of={steps.length}
       before={steps[index - 1] ?? null}

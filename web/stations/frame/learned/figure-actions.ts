@@ -27,6 +27,7 @@ import { factsByThing } from "@/planning/proposal.ts";
 import { seenBy } from "@/planning/seen.ts";
 import { act, takes } from "@/requests/act.ts";
 import { saveClassPart } from "../actions.ts";
+import { figureActionsWords } from "../words.ts";
 
 export type FigureWord = "taken" | "refused" | "guess";
 const isModel = (model: unknown): model is Model => MODELS.some((one) => one === model);
@@ -79,14 +80,14 @@ export const whatMoves = act(
   [takes.word<Model>(), z.enum(["taken", "guess"])],
   () => null,
   async (model: Model, word: "taken" | "guess"): Promise<string[] | null> => {
+    const say = figureActionsWords();
     const host = await requireHost();
     if (!isModel(model) || (word !== "taken" && word !== "guess")) return null;
     return withStudio(host.studioId, async (sql) => {
       const want = await wanted(sql, model, word);
       if (!want) return null;
       const ids = await comingClasses(sql, await studioToday(sql));
-      if (ids.length === 0)
-        return ["No class is planned that it would move; it counts for the next one you make."];
+      if (ids.length === 0) return [say.noClassIsPlanned];
       if (model === "weeding") {
         const films = await weedingAhead(sql, ids);
         const minutes = want.figures.weeding?.minutes ?? WEEDING_COEFFICIENTS;
@@ -94,14 +95,9 @@ export const whatMoves = act(
           films.reduce((sum, own) => sum + own.minutes, 0),
           films.reduce((sum, own) => sum + minutesOf(own.counts, minutes), 0),
         ];
-        return [
-          `Weeding that is left for the ${counted(ids.length)} to come: ${showMinutes(now)} now, ${showMinutes(then)} then. Evenings are planned by it.`,
-        ];
+        return [say.weedingThatIsLeft(counted(ids.length), showMinutes(now), showMinutes(then))];
       }
-      if (model === "cutting")
-        return [
-          `Loads of the ${counted(ids.length)} to come are planned anew with it, where they are cut by that cutter.`,
-        ];
+      if (model === "cutting") return [say.loadsOfTheToCome(counted(ids.length))];
       const classes = await coming(sql, host, want.figures, ids);
       const moved = classes.map(({ document, next }) => ({
         document,
@@ -115,20 +111,24 @@ export const whatMoves = act(
               ).length,
       }));
       const touched = moved.filter(({ steps }) => steps > 0);
-      if (touched.length === 0)
-        return [
-          `Nothing in the ${counted(ids.length)} to come: their minutes are your own, and stay.`,
-        ];
+      if (touched.length === 0) return [say.nothingInTheToCome(counted(ids.length))];
       return touched.slice(0, MOST_NAMED).map(({ document, next, steps }) => {
         const [was, now] = [runSheetOf(document).endMinute, runSheetOf(next).endMinute];
         const over = now - document.when.minutes;
-        return `${document.title}: ${steps === 1 ? (model === "steps" ? "one step" : "one wait") : `${steps} ${model === "steps" ? "steps" : "waits"}`}; ${showMinutes(was)} becomes ${showMinutes(now)}${over > 0 ? `, ${showMinutes(over)} longer than planned for it` : ""}.`;
+        return say.becomes(
+          document.title,
+          steps,
+          model,
+          showMinutes(was),
+          showMinutes(now),
+          over > 0 ? say.longerThanPlanned(showMinutes(over)) : "",
+        );
       });
     });
   },
 );
 
-const counted = (classes: number): string => (classes === 1 ? "one class" : `${classes} classes`);
+const counted = (classes: number): string => figureActionsWords().oneClassClasses(classes);
 /** Classes told by name. */
 const MOST_NAMED = 8;
 
@@ -162,7 +162,7 @@ export const sayFigures = act(
         : coming(sql, host, want.figures, await comingClasses(sql, await studioToday(sql)));
     });
     if (!change) return false;
-    const label = word === "taken" ? "Your own figures" : "First guesses again";
+    const label = figureActionsWords().yourOwnFiguresFirstGuesses(word);
     for (const { id, document, next, version } of change)
       await saveClassPart(
         id,

@@ -2,6 +2,7 @@ import Link from "next/link";
 import type { Host } from "@/account/session.ts";
 import type { ModelView } from "@/planning/seen.ts";
 import { showDate, todayIn } from "@/ui/dates.ts";
+import { learnedWords } from "../words.ts";
 import { OfferRow } from "./offer-row.tsx";
 
 /**
@@ -9,14 +10,15 @@ import { OfferRow } from "./offer-row.tsx";
  * new.
  */
 export function Learned({ host, views }: { host: Host; views: readonly ModelView[] }) {
+  const say = learnedWords();
   if (views.length === 0) return null;
   return (
     <section className="mt-6">
-      <h2 className="text-lg">What your log says by now</h2>
+      <h2 className="text-lg">{say.whatYourLogSays}</h2>
       <ModelRows host={host} views={views} />
       <p className="mt-2">
         <Link href="/logbook" className="verb">
-          All that it knows
+          {say.allThatItKnows}
         </Link>
       </p>
     </section>

@@ -10,6 +10,7 @@ import {
 } from "@elm-basket/core/learning/words-en.ts";
 import { useState } from "react";
 import { Button } from "@/ui/button.tsx";
+import { offerRowWords } from "../words.ts";
 import { type FigureWord, sayFigures, whatMoves } from "./figure-actions.ts";
 
 interface Props {
@@ -22,6 +23,7 @@ interface Props {
 
 /** What the log says of one model, what that would move, and the host's word on it. */
 export function OfferRow({ offer, asks, since, refused }: Props) {
+  const w = offerRowWords();
   const { model } = offer;
   const [moves, setMoves] = useState<{ word: "taken" | "guess"; lines: readonly string[] } | null>(
     null,
@@ -32,13 +34,13 @@ export function OfferRow({ offer, asks, since, refused }: Props) {
     setBusy(true);
     const lines = await whatMoves(model, word).catch(() => null);
     setMoves(lines && { word, lines });
-    setSaid(lines ? "" : "No answer: nothing has changed. Try again.");
+    setSaid(lines ? "" : w.noAnswerNothingHasChanged);
     setBusy(false);
   };
   const say = async (word: FigureWord) => {
     setBusy(true);
     const done = await sayFigures(model, word).catch(() => false);
-    setSaid(done ? "" : "No answer: nothing has changed. Try again.");
+    setSaid(w.noAnswerNothingHasChanged2(done));
     if (done) setMoves(null);
     setBusy(false);
   };
@@ -56,7 +58,7 @@ export function OfferRow({ offer, asks, since, refused }: Props) {
       </p>
       {moves ? (
         <div className="mt-2 border-rule-strong border-l-2 pl-4">
-          <p className="font-bold">{moves.word === "taken" ? "What it moves" : "What goes back"}</p>
+          <p className="font-bold">{w.whatItMovesWhatGoes(moves.word)}</p>
           <ul>
             {moves.lines.map((line) => (
               <li key={line}>{line}</li>
@@ -64,10 +66,10 @@ export function OfferRow({ offer, asks, since, refused }: Props) {
           </ul>
           <div className="mt-2 flex flex-wrap gap-3">
             <Button tone="main" disabled={busy} onClick={() => say(moves.word)}>
-              {moves.word === "taken" ? `Use ${sayTimes(offer.factor)}` : "First guess again"}
+              {moves.word === "taken" ? w.use(sayTimes(offer.factor)) : w.firstGuessAgain}
             </Button>
             <Button disabled={busy} onClick={() => setMoves(null)}>
-              Cancel
+              {w.cancel}
             </Button>
           </div>
         </div>
@@ -77,17 +79,17 @@ export function OfferRow({ offer, asks, since, refused }: Props) {
             offer.observations > 0 &&
             Math.abs(offer.factor / offer.used - 1) > 0.004 && (
               <Button tone={asks ? "main" : "plain"} disabled={busy} onClick={() => look("taken")}>
-                {asks ? "Use it: see what it moves" : "See what it would move"}
+                {w.takeIt(asks)}
               </Button>
             )}
           {asks && (
             <Button disabled={busy} onClick={() => say("refused")}>
-              {since === null ? "Stay with the first guess" : "Stay as it is"}
+              {w.stayWithTheFirstGuess(since)}
             </Button>
           )}
           {since !== null && (
             <Button disabled={busy} onClick={() => look("guess")}>
-              First guess again
+              {w.firstGuessAgain}
             </Button>
           )}
         </div>
@@ -110,35 +112,35 @@ function standing(
   since: string | null,
   refused: boolean,
 ): string {
+  const say = offerRowWords();
   const now =
-    since === null
-      ? "Classes use the first guess."
-      : `In use since ${since}: ${sayTimes(used)} times.`;
+    since === null ? say.classesUseTheFirstGuess : say.inUseSinceTimes(since, sayTimes(used));
   if (lacking > 0)
-    return `${now} ${lacking} more ${LACKS[model][lacking === 1 ? 0 : 1]} before your own figure is offered.`;
-  if (refused) return `${now} You left it so; it is offered again when more has been seen.`;
-  return worth ? now : `${now} Too near to it, or too unsure still, to be worth a change.`;
+    return say.moreBeforeYourOwnFigure(now, lacking, lacks()[model][lacking === 1 ? 0 : 1]);
+  if (refused) return say.youLeft(now);
+  return say.tooNear(worth, now);
 }
-const LACKS: Readonly<Record<Offer["model"], readonly [string, string]>> = {
-  weeding: ["kit weeded with the clock", "kits weeded with the clock"],
-  cutting: ["load cut from here", "loads cut from here"],
-  steps: ["step taught from the stage", "steps taught from the stage"],
-  drying: ["coat touched on the stage", "coats touched on the stage"],
-};
+const lacks = (): Readonly<Record<Offer["model"], readonly [string, string]>> => ({
+  weeding: [offerRowWords().kitWeededWithTheClock, offerRowWords().kitsWeededWithTheClock],
+  cutting: [offerRowWords().loadCutFromHere, offerRowWords().loadsCutFromHere],
+  steps: [offerRowWords().stepTaughtFromTheStage, offerRowWords().stepsTaughtFromTheStage],
+  drying: [offerRowWords().coatTouchedOnTheStage, offerRowWords().coatsTouchedOnTheStage],
+});
 
 function Parts({ offer: { model, parts } }: { offer: Offer }) {
+  const say = offerRowWords();
   const digits = model === "weeding" ? 2 : undefined;
   const show = (value: number) => (digits === undefined ? sayTimes(value) : value.toFixed(digits));
   return (
     <details className="mt-2">
-      <summary className="verb min-h-11 py-2">How far each figure moved</summary>
+      <summary className="verb min-h-11 py-2">{say.howFarEachFigureMoved}</summary>
       <table className="w-full max-w-xl text-left tabular-nums">
         <thead className="text-soft text-sm">
           <tr className="border-rule-strong border-b">
             <th className="py-1 font-normal">{MODEL_WORDS[model].unit}</th>
-            <th className="text-right font-normal">first guess</th>
-            <th className="text-right font-normal">your log</th>
-            <th className="text-right font-normal">in use</th>
+            <th className="text-right font-normal">{say.firstGuess}</th>
+            <th className="text-right font-normal">{say.yourLog}</th>
+            <th className="text-right font-normal">{say.inUse}</th>
           </tr>
         </thead>
         <tbody>
@@ -147,7 +149,7 @@ function Parts({ offer: { model, parts } }: { offer: Offer }) {
               <th scope="row" className="py-1 font-normal">
                 {sayPart(model, part.what)}
                 {part.observations !== null && (
-                  <span className="text-soft text-sm"> · seen {part.observations} times</span>
+                  <span className="text-soft text-sm"> {say.seenTimes(part.observations)}</span>
                 )}
               </th>
               <td className="text-right">{show(part.guess)}</td>

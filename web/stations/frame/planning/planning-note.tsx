@@ -1,6 +1,7 @@
 "use client";
 
 import { useParams } from "next/navigation";
+import { planningNoteWords } from "../words.ts";
 import { planningWords } from "./planning-words.ts";
 import { usePlanning } from "./use-planning.ts";
 
@@ -9,16 +10,13 @@ import { usePlanning } from "./use-planning.ts";
  * nothing in between.
  */
 export function PlanningNote() {
+  const say = planningNoteWords();
   const { id } = useParams<{ id: string }>();
   const progress = usePlanning(id);
   return (
     <div role="status" className="appears-late border-elm border-l-4 bg-paper px-4 py-3">
       <p className="font-bold text-lg">{planningWords(progress)}</p>
-      <p className="text-soft">
-        {progress
-          ? "After a change a class is planned once; you may go elsewhere meanwhile."
-          : "One moment."}
-      </p>
+      <p className="text-soft">{progress ? say.afterAChangeAClass : say.oneMoment}</p>
       <div className="mt-3 h-1.5 max-w-md bg-rule" aria-hidden>
         <div
           className="h-full bg-elm"

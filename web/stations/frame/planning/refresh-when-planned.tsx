@@ -2,6 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useEffect } from "react";
+import { refreshWhenPlannedWords } from "../words.ts";
 import { planningWords } from "./planning-words.ts";
 import { usePlanning } from "./use-planning.ts";
 
@@ -12,6 +13,7 @@ const AGAIN_MS = 5000;
  * @param before whether figures of an older plan are shown meanwhile
  */
 export function RefreshWhenPlanned({ classId, before }: { classId: string; before: boolean }) {
+  const say = refreshWhenPlannedWords();
   const router = useRouter();
   const progress = usePlanning(classId);
   const over = progress === null;
@@ -24,8 +26,8 @@ export function RefreshWhenPlanned({ classId, before }: { classId: string; befor
   }, [over, router]);
   return (
     <p role="status" className="text-soft text-sm">
-      {progress ? planningWords(progress) : "Being planned"}
-      {before ? "; its figures are those of before the last change" : ""}.
+      {progress ? planningWords(progress) : say.beingPlanned}
+      {say.itsFiguresAreThose(before)}.
     </p>
   );
 }

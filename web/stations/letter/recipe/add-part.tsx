@@ -4,7 +4,8 @@ import type { Design, RecipeItem, ShapeItem, TextItem } from "@elm-basket/core/l
 import { SHAPE_FORMS } from "@elm-basket/core/lettering/recipe-kinds.ts";
 import { Plus } from "lucide-react";
 import { type ReactNode, useId, useRef, useState } from "react";
-import { FORM_WORDS, freeSlot, newLine, newShape, writingLines } from "./new-items.ts";
+import { addPartWords, formWords } from "../words.ts";
+import { freeSlot, newLine, newShape, writingLines } from "./new-items.ts";
 
 interface Props {
   readonly design: Design;
@@ -16,6 +17,7 @@ interface Props {
 
 /** What a design can be given more of, in one list that opens at its end. */
 export function AddPart({ design: { items }, vinyl, onAdd, onBring }: Props) {
+  const say = addPartWords();
   const [open, setOpen] = useState(false);
   const opener = useRef<HTMLButtonElement>(null);
   const id = useId();
@@ -52,48 +54,49 @@ export function AddPart({ design: { items }, vinyl, onAdd, onBring }: Props) {
         aria-controls={id}
         onClick={() => setOpen(!open)}
       >
-        <Plus size={16} aria-hidden /> Add
+        <Plus size={16} aria-hidden /> {say.add}
       </button>
       {open && (
         <ul id={id} className="border border-rule-strong bg-paper">
           <Row
             onPress={take(() =>
-              onAdd([newLine(items, vinyl, { slot: freeSlot(items) })], "A line more"),
+              onAdd([newLine(items, vinyl, { slot: freeSlot(items) })], say.aLine),
             )}
-            what="A line for each seat"
+            what={say.aLineForEachSeat}
           >
-            filled from the names
+            {say.filledFromTheNames}
           </Row>
           <Row
-            onPress={take(() => onAdd([newLine(items, vinyl, { text: "Welcome" })], "A line more"))}
-            what="A fixed line"
+            onPress={take(() => onAdd([newLine(items, vinyl, { text: say.welcome })], say.aLine))}
+            what={say.aFixedLine}
           >
-            the same on every seat
+            {say.theSameOnEverySeat}
           </Row>
           {writable && (
             <Row
-              onPress={take(() => onAdd(writingLines(items, writable, vinyl), "Lines to write on"))}
-              what="Lines to write on"
+              onPress={take(() => onAdd(writingLines(items, writable, vinyl), say.linesToWrite))}
+              what={say.linesToWrite}
             >
-              under “{writable.slot ?? (writable.text ?? "").slice(0, 16)}”
+              {say.under}
+              {writable.slot ?? (writable.text ?? "").slice(0, 16)}”
             </Row>
           )}
-          <Row onPress={take(onBring)} what="Art">
-            from an SVG file
+          <Row onPress={take(onBring)} what={say.art}>
+            {say.fromAnSvgFile}
           </Row>
           <li className="flex flex-wrap px-1.5 py-1">
             {SHAPE_FORMS.map((form) => (
               <button
                 key={form}
                 type="button"
-                aria-label={`A ${FORM_WORDS[form]}`}
+                aria-label={say.a(formWords()[form])}
                 className="grid min-h-11 min-w-11 justify-items-center gap-0.5 px-1.5 py-1 text-sm hover:bg-elm-tint"
                 onClick={take(() =>
-                  onAdd([newShape(items, vinyl, form)], `A ${FORM_WORDS[form]} more`),
+                  onAdd([newShape(items, vinyl, form)], say.aMore(formWords()[form])),
                 )}
               >
                 <FormPicture form={form} />
-                {FORM_WORDS[form]}
+                {formWords()[form]}
               </button>
             ))}
           </li>

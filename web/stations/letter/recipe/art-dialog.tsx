@@ -11,6 +11,7 @@ import { Button } from "@/ui/button.tsx";
 import { Dialog } from "@/ui/dialog.tsx";
 import { Field } from "@/ui/field.tsx";
 import { FilmDot, SeverityMark } from "@/ui/marks.tsx";
+import { artDialogWords } from "../words.ts";
 
 interface Props {
   readonly open: boolean;
@@ -25,6 +26,7 @@ const MOST_KEPT_POINTS = 60_000;
 
 /** Art from an SVG file: each colour becomes a layer of one vinyl, or is left out. */
 export function ArtDialog({ open, onOpenChange, vinyls, id, onTake }: Props) {
+  const texts = artDialogWords();
   const [art, setArt] = useState<ImportedArt | null>(null);
   const [trouble, setTrouble] = useState<string>();
   const [name, setName] = useState("");
@@ -34,8 +36,7 @@ export function ArtDialog({ open, onOpenChange, vinyls, id, onTake }: Props) {
   const read = async (file: File | undefined) => {
     if (!file) return;
     setArt(null);
-    if (file.size > MOST_SVG_BYTES)
-      return setTrouble("That file is larger than 5 MB. Simplify the drawing.");
+    if (file.size > MOST_SVG_BYTES) return setTrouble(texts.thatFileIsLarger);
     const { importSvg } = await import("@elm-basket/core/art/import-svg.ts");
     const found = importSvg(await file.text());
     if (!found.ok) return setTrouble(`${file.name}: ${sayArtFault(found)}.`);
@@ -78,11 +79,11 @@ export function ArtDialog({ open, onOpenChange, vinyls, id, onTake }: Props) {
     setName("");
   };
   return (
-    <Dialog open={open} onOpenChange={onOpenChange} title="Bring in art" wide>
+    <Dialog open={open} onOpenChange={onOpenChange} title={texts.bringInArt} wide>
       <div className="grid gap-6 md:grid-cols-2">
         <div className="grid content-start gap-3">
           <label className="grid gap-1 text-soft text-sm">
-            An SVG drawing; text must be converted to outlines
+            {texts.anSvgDrawingTextMust}
             <input
               type="file"
               accept=".svg,image/svg+xml"
@@ -95,7 +96,7 @@ export function ArtDialog({ open, onOpenChange, vinyls, id, onTake }: Props) {
               {trouble}
             </p>
           )}
-          <Field label="Name">
+          <Field label={texts.name}>
             {(props) => (
               <input
                 {...props}
@@ -105,10 +106,7 @@ export function ArtDialog({ open, onOpenChange, vinyls, id, onTake }: Props) {
               />
             )}
           </Field>
-          <Field
-            label="Licence"
-            hint="A class that is paid for is commercial: say what allows you to use it."
-          >
+          <Field label={texts.licence} hint={texts.aClassThatIsPaid}>
             {(props) => (
               <input
                 {...props}
@@ -118,7 +116,7 @@ export function ArtDialog({ open, onOpenChange, vinyls, id, onTake }: Props) {
               />
             )}
           </Field>
-          <Field label="Where it is from">
+          <Field label={texts.whereIt}>
             {(props) => (
               <input
                 {...props}
@@ -130,18 +128,14 @@ export function ArtDialog({ open, onOpenChange, vinyls, id, onTake }: Props) {
           </Field>
         </div>
         <div>
-          {!art && (
-            <p className="py-10 text-center text-soft">
-              The drawing is shown here, colour by colour.
-            </p>
-          )}
+          {!art && <p className="py-10 text-center text-soft">{texts.theDrawingIsShownHere}</p>}
           {art && (
             <>
               <svg
                 viewBox={`0 0 ${art.width} ${art.height}`}
                 className="max-h-56 w-full border border-rule bg-white"
                 role="img"
-                aria-label="The drawing as it was read"
+                aria-label={texts.theDrawing}
               >
                 {art.layers.map((layer, i) => (
                   <path
@@ -161,11 +155,9 @@ export function ArtDialog({ open, onOpenChange, vinyls, id, onTake }: Props) {
                     className="grid grid-cols-[auto_1fr_1fr] items-center gap-3 border-rule border-b py-1.5"
                   >
                     <FilmDot colour={layer.colour} />
-                    <span className="text-sm">
-                      {layer.polygons.length} {layer.polygons.length === 1 ? "piece" : "pieces"}
-                    </span>
+                    <span className="text-sm">{texts.text(layer.polygons.length)}</span>
                     <select
-                      aria-label={`Vinyl of colour ${i + 1}`}
+                      aria-label={texts.vinylOfColour(i)}
                       value={chosen[i] ?? ""}
                       onChange={(event) =>
                         setChosen(chosen.map((old, k) => (k === i ? event.target.value : old)))
@@ -176,7 +168,7 @@ export function ArtDialog({ open, onOpenChange, vinyls, id, onTake }: Props) {
                           {vinyl.name}
                         </option>
                       ))}
-                      <option value="">leave out</option>
+                      <option value="">{texts.leaveOut}</option>
                     </select>
                   </li>
                 ))}
@@ -190,7 +182,7 @@ export function ArtDialog({ open, onOpenChange, vinyls, id, onTake }: Props) {
                 ))}
                 {points > MOST_KEPT_POINTS && (
                   <li role="alert" className="text-brick text-sm">
-                    More than 60,000 points: simplify the drawing, or leave colours out.
+                    {texts.moreThan60000Points}
                   </li>
                 )}
               </ul>
@@ -200,7 +192,7 @@ export function ArtDialog({ open, onOpenChange, vinyls, id, onTake }: Props) {
       </div>
       <div className="mt-5 flex justify-end">
         <Button tone="main" disabled={!ready} onClick={take}>
-          Take it into the design
+          {texts.takeItIntoTheDesign}
         </Button>
       </div>
     </Dialog>

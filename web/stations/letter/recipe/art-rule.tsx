@@ -2,6 +2,7 @@
 
 import type { ArtItem } from "@elm-basket/core/lettering/recipe.ts";
 import { LengthField, NumberField, TextField } from "@/ui/fields.tsx";
+import { artRuleWords } from "../words.ts";
 import { AlignField, type RuleProps, StandsField, tidy, VinylField } from "./item-fields.tsx";
 
 export function ArtRule({
@@ -19,13 +20,14 @@ export function ArtRule({
   onHeight: (mm: number) => void;
   onBring: () => void;
 }) {
+  const say = artRuleWords();
   const { on: _, ...inRow } = item;
   return (
     <div>
       <div className="field-rows grid gap-1">
         <LengthField
-          label="Height"
-          name={`Height of ${item.name}`}
+          label={say.height}
+          name={artRuleWords().heightOfArt(item.name)}
           mm={tidy(item.size * scale)}
           unit={unit}
           least={1}
@@ -34,18 +36,18 @@ export function ArtRule({
         />
       </div>
       <details className="mt-1">
-        <summary className="verb inline-block text-sm">More rules</summary>
+        <summary className="verb inline-block text-sm">{say.moreRules}</summary>
         <div className="field-rows grid gap-2 py-2">
           <StandsField
             on={item.on}
             own={item.id}
             design={design}
             as="beside"
-            onChange={(on) => onChange(on ? { ...item, on } : inRow, `Where ${item.name} stands`)}
+            onChange={(on) => onChange(on ? { ...item, on } : inRow, say.whereStands(item.name))}
           />
           {item.on && (
             <LengthField
-              label="To the letters"
+              label={say.toTheLetters}
               mm={tidy(item.on.gap * scale)}
               unit={unit}
               allowZero
@@ -54,20 +56,20 @@ export function ArtRule({
                 item.on &&
                 onChange(
                   { ...item, on: { ...item.on, gap: tidy(mm / scale) } },
-                  `Room beside ${item.name}`,
+                  say.roomBeside(item.name),
                 )
               }
             />
           )}
           <AlignField
             value={item.align}
-            onChange={(align) => onChange({ ...item, align }, `${item.name} aligned`)}
+            onChange={(align) => onChange({ ...item, align }, say.aligned(item.name))}
           />
           {item.layers.map((layer, i) => (
             <VinylField
               // biome-ignore lint/suspicious/noArrayIndexKey: layers have no identity but their order
               key={i}
-              label={`Layer ${i + 1}`}
+              label={say.layer(i)}
               value={layer.vinyl}
               vinyls={vinyls}
               onChange={(vinyl) =>
@@ -76,39 +78,39 @@ export function ArtRule({
                     ...item,
                     layers: item.layers.map((old, k) => (k === i ? { ...old, vinyl } : old)),
                   },
-                  `Vinyl of ${item.name}`,
+                  say.vinylOf(item.name),
                 )
               }
             />
           ))}
           <NumberField
-            label="Thicken, a side"
+            label={say.thickenASide}
             unit="mm"
             value={item.thickenMm}
             least={0}
             most={5}
             step={0.05}
             digits={2}
-            onChange={(thickenMm) => onChange({ ...item, thickenMm }, `${item.name} thickened`)}
+            onChange={(thickenMm) => onChange({ ...item, thickenMm }, say.thickened(item.name))}
           />
           <TextField
-            label="Called"
+            label={say.called}
             value={item.name}
             maxLength={80}
-            required="Give the art a name."
-            onChange={(name) => onChange({ ...item, name }, "Name of art")}
+            required={say.giveTheArtAName}
+            onChange={(name) => onChange({ ...item, name }, say.nameOfArt)}
           />
           <TextField
-            label="Licence"
+            label={say.licence}
             value={item.licence}
             maxLength={200}
-            onChange={(licence) => onChange({ ...item, licence }, "Licence of art")}
+            onChange={(licence) => onChange({ ...item, licence }, say.licenceOfArt)}
           />
           <TextField
-            label="Where it is from"
+            label={say.whereIt}
             value={item.source}
             maxLength={200}
-            onChange={(source) => onChange({ ...item, source }, "Source of art")}
+            onChange={(source) => onChange({ ...item, source }, say.sourceOfArt)}
           />
           <PictureSet item={item} slots={slots} onBring={onBring} onChange={onChange} />
         </div>
@@ -129,6 +131,7 @@ function PictureSet({
   onBring: () => void;
   onChange: (item: ArtItem, label: string) => void;
 }) {
+  const say = artRuleWords();
   const { slot, ...fixed } = item;
   return (
     <div className="grid gap-1 border-rule border-t pt-2 text-sm">
@@ -139,34 +142,34 @@ function PictureSet({
           onClick={() =>
             onChange(
               { ...item, slot: freeName(slots, "picture") },
-              `${item.name}: a choice for each seat`,
+              say.aChoiceForEachSeat(item.name),
             )
           }
         >
-          Let each seat choose among several
+          {say.letEachSeatChooseAmong}
         </button>
       ) : (
         <>
           <p>
-            Each seat has one of these, by the column <b>{slot}</b>:
+            {say.eachSeat} <b>{slot}</b>:
           </p>
           <ul>
-            <li>{item.name}, unless it says another</li>
+            <li>{say.unlessItSaysAnother(item.name)}</li>
             {item.others.map((other, i) => (
               <li key={other.name} className="flex justify-between gap-3">
                 {other.name}
                 <button
                   type="button"
                   className="verb"
-                  aria-label={`Remove ${other.name}`}
+                  aria-label={say.remove(other.name)}
                   onClick={() =>
                     onChange(
                       { ...item, others: item.others.filter((_, k) => k !== i) },
-                      `${other.name} removed`,
+                      say.removed(other.name),
                     )
                   }
                 >
-                  remove
+                  {say.remove2}
                 </button>
               </li>
             ))}
@@ -174,15 +177,15 @@ function PictureSet({
           <p className="flex gap-4">
             {item.others.length < 12 && (
               <button type="button" className="verb min-h-9" onClick={onBring}>
-                Bring in another
+                {say.bringInAnother}
               </button>
             )}
             <button
               type="button"
               className="verb min-h-9"
-              onClick={() => onChange({ ...fixed, others: [] }, `${item.name} for all`)}
+              onClick={() => onChange({ ...fixed, others: [] }, say.forAll(item.name))}
             >
-              the same for all
+              {say.theSameForAll}
             </button>
           </p>
         </>

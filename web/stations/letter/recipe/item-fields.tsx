@@ -4,11 +4,12 @@ import type { Design, TextItem } from "@elm-basket/core/lettering/recipe.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { SelectField } from "@/ui/select-field.tsx";
+import { itemFieldsWords } from "../words.ts";
 
 export function VinylField({
   value,
   vinyls,
-  label = "Film",
+  label = itemFieldsWords().film,
   onChange,
 }: {
   value: string;
@@ -26,7 +27,8 @@ export function VinylField({
   );
 }
 
-const ALIGN_WORDS = { centre: "in the middle", left: "left", right: "right" } as const;
+const alignWords = () =>
+  ({ centre: itemFieldsWords().inTheMiddle, left: "left", right: "right" }) as const;
 
 export function AlignField({
   value,
@@ -35,17 +37,26 @@ export function AlignField({
   value: TextItem["align"];
   onChange: (align: TextItem["align"]) => void;
 }) {
-  return <SelectField label="Aligned" value={value} words={ALIGN_WORDS} onChange={onChange} />;
+  return (
+    <SelectField
+      label={itemFieldsWords().aligned}
+      value={value}
+      words={alignWords()}
+      onChange={onChange}
+    />
+  );
 }
 
 type Standing = NonNullable<TextItem["on"]>;
 
-const RULE_WORDS = {
-  baseline: "under the feet of",
-  xHeight: "at the small letters of",
-  capHeight: "over the capitals of",
-} as const;
-const BESIDE_WORDS = { left: "left of", right: "right of" } as const;
+const ruleWords = () =>
+  ({
+    baseline: itemFieldsWords().underTheFeet,
+    xHeight: itemFieldsWords().atTheSmallLetters,
+    capHeight: itemFieldsWords().overTheCapitals,
+  }) as const;
+const besideWords = () =>
+  ({ left: itemFieldsWords().leftOf, right: itemFieldsWords().rightOf }) as const;
 
 interface StandsProps {
   readonly on: TextItem["on"];
@@ -61,6 +72,7 @@ interface StandsProps {
  * In a row of its own, or on another line: on its foot, at the height of its letters, or beside it.
  */
 export function StandsField({ on, own, design, as, onChange }: StandsProps) {
+  const say = itemFieldsWords();
   const lines = design.items.filter(
     (item): item is TextItem =>
       item.kind === "text" && item.id !== own && !item.on && item.run === "across",
@@ -76,24 +88,21 @@ export function StandsField({ on, own, design, as, onChange }: StandsProps) {
     as === "rule"
       ? (["baseline", "xHeight", "capHeight"] as const).map((at) => ({
           key: `${line.id} ${at}`,
-          words: `${RULE_WORDS[at]} ${nameOf(line)}`,
+          words: `${ruleWords()[at]} ${nameOf(line)}`,
           on: { item: line.id, at, side: "over" as const, gap: 0 },
         }))
       : (["left", "right"] as const).map((side) => ({
           key: `${line.id} ${side}`,
-          words: `${BESIDE_WORDS[side]} ${nameOf(line)}`,
+          words: `${besideWords()[side]} ${nameOf(line)}`,
           on: { item: line.id, at: on?.at ?? ("baseline" as const), side, gap: on?.gap ?? 2 },
         })),
   );
   const now = on ? `${on.item} ${as === "rule" ? on.at : on.side}` : "";
   return (
     <SelectField
-      label="Where it stands"
+      label={say.whereItStands}
       value={choices.some(({ key }) => key === now) ? now : ""}
-      words={[
-        ["", "in a row of its own"] as const,
-        ...choices.map(({ key, words }) => [key, words] as const),
-      ]}
+      words={[["", say.inARow] as const, ...choices.map(({ key, words }) => [key, words] as const)]}
       onChange={(key) => onChange(choices.find((choice) => choice.key === key)?.on)}
     />
   );

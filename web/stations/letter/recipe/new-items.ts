@@ -34,14 +34,6 @@ export function newLine(
   };
 }
 
-export const FORM_WORDS: Record<ShapeItem["form"], string> = {
-  line: "bar",
-  dot: "dot",
-  star: "star",
-  ring: "ring",
-  frame: "frame",
-};
-
 const FORM_SIZE: Record<ShapeItem["form"], number> = {
   line: 1,
   dot: 5,

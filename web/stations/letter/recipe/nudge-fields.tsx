@@ -2,6 +2,7 @@
 
 import type { Exception } from "@elm-basket/core/lettering/recipe.ts";
 import { NumberField } from "@/ui/fields.tsx";
+import { nudgeFieldsWords } from "../words.ts";
 
 type Nudges = NonNullable<Exception["nudges"]>;
 /** More pairs than these are a sentence: nobody moves them one by one. */
@@ -16,6 +17,7 @@ interface Props {
 
 /** Single letters moved by hand, by the pair, in thousandths of their size. */
 export function NudgeFields({ text, nudges, onChange }: Props) {
+  const say = nudgeFieldsWords();
   const letters = [...text.trim()];
   const pairs = [
     ...new Set([
@@ -26,21 +28,19 @@ export function NudgeFields({ text, nudges, onChange }: Props) {
   if (pairs.length === 0) return null;
   return (
     <details className="mt-1">
-      <summary className="verb inline-block text-sm">
-        Move letters, thousandths of their size
-      </summary>
+      <summary className="verb inline-block text-sm">{say.moveLettersThousandthsOfTheir}</summary>
       <ul className="grid grid-cols-2 gap-x-4 gap-y-1 py-2">
         {pairs.slice(0, MOST_PAIRS).map((pair) => (
           <li key={pair}>
             <NumberField
               label={pair}
-              name={`Space in ${pair}`}
+              name={nudgeFieldsWords().spaceIn(pair)}
               value={Math.round((nudges?.[pair] ?? 0) * 1000)}
               least={-500}
               most={500}
               step={10}
               onChange={(thousandths) =>
-                onChange(withNudge(nudges, pair, thousandths / 1000), `Letters ${pair} moved`)
+                onChange(withNudge(nudges, pair, thousandths / 1000), say.lettersMoved(pair))
               }
             />
           </li>

@@ -6,6 +6,7 @@ import { type ReactNode, Suspense, useId } from "react";
 import { Fetching } from "@/ui/fetched.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
 import { useSortableRow } from "@/ui/sortable.tsx";
+import { recipeRowWords } from "../words.ts";
 
 interface Props {
   readonly id: string;
@@ -47,7 +48,7 @@ export function RecipeRow({
           <button
             type="button"
             {...handle}
-            aria-label={`Move ${name}`}
+            aria-label={recipeRowWords().move(name)}
             className="-ml-1.5 grid min-h-11 w-7 shrink-0 cursor-grab touch-none place-items-center text-soft hover:text-elm active:cursor-grabbing"
           >
             <GripVertical size={16} aria-hidden />

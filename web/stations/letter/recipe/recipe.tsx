@@ -7,14 +7,16 @@ import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import dynamic from "next/dynamic";
 import { lazy, useRef, useState } from "react";
 import type { Drawn } from "@/stations/frame/use-lettering.ts";
-import { Fetching, insist } from "@/ui/fetched.tsx";
+import { Fetching } from "@/ui/fetched.tsx";
 import { LengthField } from "@/ui/fields.tsx";
+import { insist } from "@/ui/insist.ts";
 import { SelectField } from "@/ui/select-field.tsx";
 import { Sortable } from "@/ui/sortable.tsx";
 import { useOnce } from "@/ui/use-once.ts";
+import { formWords, recipeWords } from "../words.ts";
 import { AddPart } from "./add-part.tsx";
 import { tidy } from "./item-fields.tsx";
-import { FORM_WORDS, freeId } from "./new-items.ts";
+import { freeId } from "./new-items.ts";
 import { type Part, partsOf, reordered, withoutLooseGaps } from "./recipe-order.ts";
 import { GapRow, RecipeRow } from "./recipe-row.tsx";
 import { artSummary, shapeSummary, TextSummary } from "./summaries.tsx";
@@ -43,23 +45,25 @@ interface Props {
   readonly onChange: (design: Design, label: string) => void;
 }
 
-const OVERLAP_WORDS = {
-  layered: "the lower line lies over the upper",
-  cutOut: "the upper is cut out beneath it",
-} as const;
+const overlapWords = () =>
+  ({
+    layered: recipeWords().theLowerLineLiesOver,
+    cutOut: recipeWords().theUpperIsCutOut,
+  }) as const;
 
 const nameOf = (part: Part): string =>
   part.kind === "text"
-    ? (part.slot ?? "fixed line")
+    ? recipeWords().fixedLine(part.slot)
     : part.kind === "art"
       ? part.name
-      : FORM_WORDS[part.form];
+      : formWords()[part.form];
 
 /**
  * The design, read from top to bottom: a row a part, of which one at a time is open. The app
  * computes where things go; the host sets the rules.
  */
 export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
+  const say = recipeWords();
   // The art that is brought in: a part of its own, or another picture of one that is there.
   const [bringing, setBringing] = useState<string | null>(null);
   const [opened, setOpened] = useState<string | null>(null);
@@ -72,15 +76,15 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
   const setItem = (item: RecipeItem, label: string) =>
     onChange({ ...design, items: items.map((old) => (old.id === item.id ? item : old)) }, label);
   const remove = (id: string) => {
-    onChange({ ...design, items: withoutLooseGaps(withoutItem(items, id)) }, "A part removed");
+    onChange({ ...design, items: withoutLooseGaps(withoutItem(items, id)) }, say.aPartRemoved);
     setOpened(null);
     head.current?.focus();
   };
   const move = (id: string, to: number) => {
     const part = parts.find((one) => one.id === id);
     if (!part || to < 0 || to >= parts.length) return;
-    onChange({ ...design, items: [...reordered(items, id, to)] }, "Order of the design");
-    setSaid(`${nameOf(part)} is now ${to + 1} of ${parts.length}.`);
+    onChange({ ...design, items: [...reordered(items, id, to)] }, say.orderOfTheDesign);
+    setSaid(say.isNow(nameOf(part), to, parts.length));
   };
   const scale = drawn?.seats[0]?.scale ?? 1;
   const lineOf = (id: string) =>
@@ -119,44 +123,44 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
   return (
     <>
       <h2 ref={head} tabIndex={-1} className="mb-2 text-lg">
-        The design, top to bottom
+        {say.theDesignTopToBottom}
       </h2>
-      <Sortable id="recipe" ids={ids} what="part" onMove={move}>
+      <Sortable id="recipe" ids={ids} what={say.part} onMove={move}>
         <ul className="border-rule border-t">
           {items.map((item) => {
             if (item.kind === "gap")
               return (
                 <GapRow
                   key={item.id}
-                  name={item.size < 0 ? "overlap" : "gap"}
+                  name={item.size < 0 ? recipeWords().overlap : recipeWords().gap}
                   figure={showLength(Math.abs(item.size * scale), unit)}
                   open={opened === item.id}
                   onOpen={toggle(item.id)}
                 >
                   <LengthField
-                    label="Between the two; less than 0 laps over"
+                    label={say.betweenTheTwoLess}
                     mm={tidy(item.size * scale)}
                     unit={unit}
                     signed
                     least={-500}
                     most={1000}
                     onChange={(mm) =>
-                      setItem({ ...item, size: tidy(mm / scale) }, mm < 0 ? "Overlap" : "Gap")
+                      setItem({ ...item, size: tidy(mm / scale) }, say.overlapGap(mm))
                     }
                   />
                   {item.size < 0 && (
                     <div className="mt-2">
                       <SelectField
-                        label="Where two films overlap"
+                        label={say.whereTwoFilmsOverlap}
                         value={item.overlap}
-                        words={OVERLAP_WORDS}
-                        onChange={(overlap) => setItem({ ...item, overlap }, "How films overlap")}
+                        words={overlapWords()}
+                        onChange={(overlap) => setItem({ ...item, overlap }, say.howFilmsOverlap)}
                       />
                     </div>
                   )}
                   <p className="mt-1 text-right text-sm">
                     <button type="button" className="verb" onClick={() => remove(item.id)}>
-                      remove
+                      {say.remove}
                     </button>
                   </p>
                 </GapRow>
@@ -197,30 +201,30 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
                       <button
                         type="button"
                         className="verb"
-                        aria-label={`Move ${name} up`}
+                        aria-label={say.moveUp(name)}
                         onClick={() => move(item.id, place - 1)}
                       >
-                        up
+                        {say.up}
                       </button>
                     )}
                     {place < parts.length - 1 && (
                       <button
                         type="button"
                         className="verb"
-                        aria-label={`Move ${name} down`}
+                        aria-label={say.moveDown(name)}
                         onClick={() => move(item.id, place + 1)}
                       >
-                        down
+                        {say.down}
                       </button>
                     )}
                     {parts.length > 1 && (
                       <button
                         type="button"
                         className="verb ml-auto"
-                        aria-label={`Remove ${name}`}
+                        aria-label={say.remove2(name)}
                         onClick={() => remove(item.id)}
                       >
-                        remove
+                        {say.remove}
                       </button>
                     )}
                   </>
@@ -234,7 +238,7 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
                     onHeight={(mm) =>
                       onChange(
                         withHeight(design, item, mm, item.size * scale),
-                        `Size of ${item.name}`,
+                        say.sizeOf(item.name),
                       )
                     }
                     onBring={() => setBringing(item.id)}
@@ -247,7 +251,7 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
                     item={item}
                     heightMm={line?.heightMm}
                     onHeight={(mm) =>
-                      onChange(withHeight(design, item, mm, line?.heightMm ?? 0), `Size of ${name}`)
+                      onChange(withHeight(design, item, mm, line?.heightMm ?? 0), say.sizeOf(name))
                     }
                     sample={(item.text ?? line?.text ?? "").slice(0, 24)}
                     last={parts.length === 1}
@@ -279,9 +283,9 @@ export function Recipe({ design, vinyls, unit, drawn, onChange }: Props) {
             if (whole?.kind === "art")
               setItem(
                 { ...whole, others: [...whole.others, { name, layers, licence, source }] },
-                `${name} brought in`,
+                say.broughtIn(name),
               );
-            else add([art], `${name} brought in`);
+            else add([art], say.broughtIn(name));
           }}
         />
       )}

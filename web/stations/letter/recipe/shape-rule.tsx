@@ -2,11 +2,12 @@
 
 import type { ShapeItem } from "@elm-basket/core/lettering/recipe.ts";
 import { LengthField, NumberField } from "@/ui/fields.tsx";
+import { formWords, shapeRuleWords } from "../words.ts";
 import { AlignField, type RuleProps, StandsField, tidy, VinylField } from "./item-fields.tsx";
-import { FORM_WORDS } from "./new-items.ts";
 
 export function ShapeRule({ item, vinyls, unit, scale, design, onChange }: RuleProps<ShapeItem>) {
-  const name = FORM_WORDS[item.form];
+  const say = shapeRuleWords();
+  const name = formWords()[item.form];
   const surrounds = item.form === "ring" || item.form === "frame";
   const { around, ...loose } = item;
   const { on, ...inRow } = item;
@@ -16,7 +17,7 @@ export function ShapeRule({ item, vinyls, unit, scale, design, onChange }: RuleP
       <VinylField
         value={item.vinyl}
         vinyls={vinyls}
-        onChange={(vinyl) => onChange({ ...item, vinyl }, `Vinyl of the ${name}`)}
+        onChange={(vinyl) => onChange({ ...item, vinyl }, say.vinylOf(name))}
       />
       {around === undefined && (
         <StandsField
@@ -29,7 +30,7 @@ export function ShapeRule({ item, vinyls, unit, scale, design, onChange }: RuleP
               next
                 ? { ...(item.form === "line" ? ruled : item), on: next }
                 : { ...inRow, ...(item.form === "line" ? { width: item.width ?? 40 } : {}) },
-              `Where the ${name} stands`,
+              say.whereTheStands(name),
             )
           }
         />
@@ -37,41 +38,39 @@ export function ShapeRule({ item, vinyls, unit, scale, design, onChange }: RuleP
       {around === undefined && (
         <AlignField
           value={item.align}
-          onChange={(align) => onChange({ ...item, align }, `${name} aligned`)}
+          onChange={(align) => onChange({ ...item, align }, say.aligned(name))}
         />
       )}
       {around === undefined ? (
         <LengthField
-          label={item.form === "line" ? "Thickness" : "Height"}
-          name={`Size of the ${name}`}
+          label={say.thicknessHeight(item.form)}
+          name={shapeRuleWords().sizeOfThe(name)}
           mm={tidy(item.size * scale)}
           unit={unit}
           least={0.2}
           most={1000}
-          onChange={(mm) => onChange({ ...item, size: tidy(mm / scale) }, `Size of the ${name}`)}
+          onChange={(mm) => onChange({ ...item, size: tidy(mm / scale) }, say.sizeOf(name))}
         />
       ) : (
         <LengthField
-          label="Away from the rest"
-          name={`Distance of the ${name}`}
+          label={say.awayFromTheRest}
+          name={shapeRuleWords().distanceOfThe(name)}
           mm={tidy(around * scale)}
           unit={unit}
           allowZero
           most={500}
-          onChange={(mm) =>
-            onChange({ ...item, around: tidy(mm / scale) }, `Distance of the ${name}`)
-          }
+          onChange={(mm) => onChange({ ...item, around: tidy(mm / scale) }, say.distanceOf(name))}
         />
       )}
       {item.width !== undefined && around === undefined && (
         <LengthField
-          label="Width"
-          name={`Width of the ${name}`}
+          label={say.width}
+          name={shapeRuleWords().widthOfThe(name)}
           mm={tidy(item.width * scale)}
           unit={unit}
           least={0.5}
           most={2000}
-          onChange={(mm) => onChange({ ...item, width: tidy(mm / scale) }, `Width of the ${name}`)}
+          onChange={(mm) => onChange({ ...item, width: tidy(mm / scale) }, say.widthOf(name))}
         />
       )}
       {item.form === "line" && (
@@ -79,23 +78,23 @@ export function ShapeRule({ item, vinyls, unit, scale, design, onChange }: RuleP
       )}
       {item.form === "star" && (
         <NumberField
-          label="Points"
+          label={say.points}
           value={item.points}
           least={3}
           most={24}
-          onChange={(points) => onChange({ ...item, points }, "Points of the star")}
+          onChange={(points) => onChange({ ...item, points }, say.pointsOfTheStar)}
         />
       )}
       {surrounds && (
         <>
           <LengthField
-            label="Band"
-            name={`Band of the ${name}`}
+            label={say.band}
+            name={shapeRuleWords().bandOfThe(name)}
             mm={tidy(item.band * scale)}
             unit={unit}
             least={0.2}
             most={200}
-            onChange={(mm) => onChange({ ...item, band: tidy(mm / scale) }, `Band of the ${name}`)}
+            onChange={(mm) => onChange({ ...item, band: tidy(mm / scale) }, say.bandOf(name))}
           />
           <label className="inline-flex min-h-8 items-center gap-2 text-sm">
             <input
@@ -104,11 +103,11 @@ export function ShapeRule({ item, vinyls, unit, scale, design, onChange }: RuleP
               onChange={(event) =>
                 onChange(
                   event.target.checked ? { ...item, around: 4 } : loose,
-                  `${name} round everything`,
+                  say.roundEverything(name),
                 )
               }
             />{" "}
-            round everything
+            {say.roundEverything2}
           </label>
         </>
       )}
@@ -123,6 +122,7 @@ function DashFields({
   scale,
   onChange,
 }: Omit<RuleProps<ShapeItem>, "vinyls" | "design">) {
+  const say = shapeRuleWords();
   const { dash, ...solid } = item;
   return (
     <>
@@ -133,26 +133,26 @@ function DashFields({
           onChange={(event) =>
             onChange(
               event.target.checked ? { ...item, dash: { on: 4, off: 3 } } : solid,
-              event.target.checked ? "Bar dashed" : "Bar in one",
+              say.barDashedBar(event.target.checked),
             )
           }
         />{" "}
-        dashed
+        {say.dashed}
       </label>
       {dash && (
         <>
           <LengthField
-            label="Dash"
+            label={say.dash}
             mm={tidy(dash.on * scale)}
             unit={unit}
             least={0.2}
             most={500}
             onChange={(mm) =>
-              onChange({ ...item, dash: { ...dash, on: tidy(mm / scale) } }, "Length of a dash")
+              onChange({ ...item, dash: { ...dash, on: tidy(mm / scale) } }, say.lengthOfADash)
             }
           />
           <LengthField
-            label="Left out"
+            label={say.leftOut}
             mm={tidy(dash.off * scale)}
             unit={unit}
             least={0.2}
@@ -160,7 +160,7 @@ function DashFields({
             onChange={(mm) =>
               onChange(
                 { ...item, dash: { ...dash, off: tidy(mm / scale) } },
-                "Space between dashes",
+                say.spaceBetweenDashes,
               )
             }
           />

@@ -3,6 +3,7 @@ import type { ArtItem, Design, ShapeItem, TextItem } from "@elm-basket/core/lett
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import { Reckoned } from "@/ui/reckoned.tsx";
 import { useFontName } from "../fonts.tsx";
+import { summariesWords } from "../words.ts";
 
 /** How a line is set, in a sentence. */
 export function TextSummary({
@@ -16,16 +17,16 @@ export function TextSummary({
   design: Design;
   unit: LengthUnit;
 }) {
+  const say = summariesWords();
   const fontName = useFontName();
   return (
     <>
-      {fontName(item.font)}
-      {item.join ? ", letters joined" : ""}
+      {say.text(fontName(item.font), item.join)}
       {heightMm !== undefined && (
         <>
           ,{" "}
           <HeightFigure
-            what={item.slot ?? "fixed line"}
+            what={say.fixedLine(item.slot)}
             item={item}
             heightMm={heightMm}
             design={design}
@@ -33,8 +34,7 @@ export function TextSummary({
           />
         </>
       )}
-      {item.mayNarrow ? ", at most as wide as the widest name" : ""}
-      {item.thickenMm > 0 ? `, thickened by ${item.thickenMm} mm` : ""}
+      {say.mm(item.mayNarrow, item.thickenMm)}
     </>
   );
 }
@@ -51,29 +51,27 @@ export function HeightFigure({
   design: Design;
   unit: LengthUnit;
 }) {
-  const letters = item.by === "capHeight" ? "capitals" : "small letters";
+  const say = summariesWords();
+  const letters = say.capitalsSmallLetters(item.by);
   return (
     <Reckoned
       className="text-ink"
       reckoning={{
-        title: `${what}: ${letters} of ${heightMm.toFixed(1)} mm`,
+        title: say.ofMm(what, letters, heightMm.toFixed(1)),
         lines: [
           {
-            what: "Height in the recipe",
-            value: `${item.size} (only the proportion to the other lines counts)`,
+            what: say.heightInTheRecipe,
+            value: say.onlyTheProportion(item.size),
           },
-          { what: "Scale that the school gives", value: `× ${(heightMm / item.size).toFixed(3)}` },
-          { what: "Height as cut", value: `${heightMm.toFixed(2)} mm` },
+          { what: say.scaleThatTheSchoolGives, value: `× ${(heightMm / item.size).toFixed(3)}` },
+          { what: say.heightAsCut, value: say.mm2(heightMm.toFixed(2)) },
         ],
-        rule: `Letters are judged by the height of their ${letters}, as drawn, not by the box round the name: descenders must not shrink it.`,
-        school:
-          design.school === "longest"
-            ? "Longest sets the size: one height for all seats."
-            : "The first seat is shown.",
-        rounding: "To a tenth of a millimetre, for showing.",
+        rule: say.lettersAreJudged(letters),
+        school: say.longestSetsTheSize(design.school),
+        rounding: say.toATenth,
       }}
     >
-      {showLength(heightMm, unit)} tall
+      {say.tall(showLength(heightMm, unit))}
     </Reckoned>
   );
 }
@@ -84,7 +82,7 @@ export function artSummary(
   unit: LengthUnit,
 ): string {
   const parts = layers.reduce((sum, { polygons }) => sum + polygons.length, 0);
-  return `art, ${showLength(size * scale, unit)} tall, ${parts} ${parts === 1 ? "part" : "parts"} · ${licence}${source ? ` · ${source}` : ""}`;
+  return summariesWords().artTall(showLength(size * scale, unit), parts, licence, source);
 }
 /** What a shape is set to, in a line. */
 export function shapeSummary(
@@ -92,7 +90,11 @@ export function shapeSummary(
   scale: number,
   unit: LengthUnit,
 ): string {
-  if (around !== undefined) return `round everything, ${showLength(around * scale, unit)} away`;
-  if (form !== "line") return `${showLength(size * scale, unit)} tall`;
-  return `${showLength(size * scale, unit)} thick${width === undefined ? "" : `, ${showLength(width * scale, unit)} long`}`;
+  const say = summariesWords();
+  if (around !== undefined) return say.roundEverythingAway(showLength(around * scale, unit));
+  if (form !== "line") return say.tall(showLength(size * scale, unit));
+  return say.thick(
+    showLength(size * scale, unit),
+    width === undefined ? "" : say.long(showLength(width * scale, unit)),
+  );
 }

@@ -5,23 +5,30 @@ import { ownColumn } from "@elm-basket/core/roster/columns.ts";
 import { Field } from "@/ui/field.tsx";
 import { LengthField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
-import { FontField } from "../fonts.tsx";
+import { FontField } from "../font-field.tsx";
+import { textRuleWords } from "../words.ts";
 import { AlignField, type RuleProps, StandsField, VinylField } from "./item-fields.tsx";
 import { NudgeFields } from "./nudge-fields.tsx";
 
-const CASE_WORDS = {
-  asTyped: "as typed",
-  upper: "CAPITALS",
-  lower: "small letters",
-  title: "Capital First",
-} as const;
-const BY_WORDS = { capHeight: "capitals", xHeight: "small letters" } as const;
-const MARK_WORDS = {
-  asDrawn: "stand apart, as drawn",
-  joined: "brought onto their letters",
-  bridged: "bridged to their letters",
-  dropped: "dots of i and j dropped",
-} as const;
+const caseWords = () =>
+  ({
+    asTyped: textRuleWords().asTyped,
+    upper: textRuleWords().capitals,
+    lower: textRuleWords().smallLetters,
+    title: textRuleWords().capitalFirst,
+  }) as const;
+const byWords = () =>
+  ({
+    capHeight: textRuleWords().capitals2,
+    xHeight: textRuleWords().smallLetters,
+  }) as const;
+const markWords = () =>
+  ({
+    asDrawn: textRuleWords().standApartAsDrawn,
+    joined: textRuleWords().broughtOntoTheirLetters,
+    bridged: textRuleWords().bridgedToTheirLetters,
+    dropped: textRuleWords().dotsOfIAndJ,
+  }) as const;
 
 interface Props extends Omit<RuleProps<TextItem>, "scale"> {
   readonly heightMm: number | undefined;
@@ -31,12 +38,13 @@ interface Props extends Omit<RuleProps<TextItem>, "scale"> {
   readonly onHeight: (mm: number) => void;
 }
 
-const RUN_WORDS = {
-  across: "across",
-  down: "turned, read downwards",
-  up: "turned, read upwards",
-  stacked: "letter below letter",
-} as const;
+const runWords = () =>
+  ({
+    across: "across",
+    down: textRuleWords().turnedReadDownwards,
+    up: textRuleWords().turnedReadUpwards,
+    stacked: textRuleWords().letterBelowLetter,
+  }) as const;
 
 /** One line of the recipe: what it says, and by which rules it is set. */
 export function TextRule({
@@ -50,7 +58,8 @@ export function TextRule({
   onHeight,
   onChange,
 }: Props) {
-  const what = item.slot ?? "fixed line";
+  const say = textRuleWords();
+  const what = say.fixedLine(item.slot);
   const family = vinyls.find(({ id }) => id === item.vinyl)?.family;
   const { on: _, ...inRow } = item;
   return (
@@ -58,7 +67,7 @@ export function TextRule({
       <div className="grid gap-2">
         {item.text !== undefined && (
           <div>
-            <Field label="Text">
+            <Field label={say.text}>
               {(props) => (
                 <input
                   {...props}
@@ -66,7 +75,7 @@ export function TextRule({
                   maxLength={200}
                   value={item.text}
                   onChange={(event) =>
-                    onChange({ ...item, text: event.target.value }, "Fixed text")
+                    onChange({ ...item, text: event.target.value }, say.fixedText)
                   }
                 />
               )}
@@ -74,25 +83,25 @@ export function TextRule({
           </div>
         )}
         <FontField
-          label={`Font of ${what}`}
+          label={say.fontOf(what)}
           value={item.font}
           sample={sample}
           family={family}
           unit={unit}
           onChange={(font) =>
-            onChange({ ...item, font: font.id, join: font.joined }, `Font of ${what}`)
+            onChange({ ...item, font: font.id, join: font.joined }, say.fontOf(what))
           }
         />
         <VinylField
           value={item.vinyl}
           vinyls={vinyls}
-          onChange={(vinyl) => onChange({ ...item, vinyl }, `Vinyl of ${what}`)}
+          onChange={(vinyl) => onChange({ ...item, vinyl }, say.vinylOf(what))}
         />
         <div className="field-rows grid gap-1">
           {heightMm !== undefined && (
             <LengthField
-              label={`Height of ${BY_WORDS[item.by]}`}
-              name={`Height of ${what}`}
+              label={say.heightOf(byWords()[item.by])}
+              name={textRuleWords().heightOf2(what)}
               mm={Math.round(heightMm * 100) / 100}
               unit={unit}
               least={0.5}
@@ -101,89 +110,89 @@ export function TextRule({
             />
           )}
           <NumberField
-            label="Spacing, ‰"
-            name={`Spacing of ${what}`}
+            label={say.spacing}
+            name={textRuleWords().spacingOf(what)}
             value={Math.round(item.trackingEm * 1000)}
             least={-300}
             most={2000}
             step={10}
             onChange={(thousandths) =>
-              onChange({ ...item, trackingEm: thousandths / 1000 }, `Spacing of ${what}`)
+              onChange({ ...item, trackingEm: thousandths / 1000 }, say.spacingOf(what))
             }
           />
         </div>
       </div>
       <details className="mt-1">
-        <summary className="verb inline-block text-sm">More rules</summary>
+        <summary className="verb inline-block text-sm">{say.moreRules}</summary>
         <div className="field-rows grid gap-2 py-2">
           <SelectField
-            label="Letters"
+            label={say.letters}
             value={item.letterCase}
-            words={CASE_WORDS}
-            onChange={(letterCase) => onChange({ ...item, letterCase }, `Case of ${what}`)}
+            words={caseWords()}
+            onChange={(letterCase) => onChange({ ...item, letterCase }, say.caseOf(what))}
           />
           <StandsField
             on={item.on}
             own={item.id}
             design={design}
             as="beside"
-            onChange={(on) => onChange(on ? { ...item, on } : inRow, `Where ${what} stands`)}
+            onChange={(on) => onChange(on ? { ...item, on } : inRow, say.whereStands(what))}
           />
           <AlignField
             value={item.align}
-            onChange={(align) => onChange({ ...item, align }, `${what} aligned`)}
+            onChange={(align) => onChange({ ...item, align }, say.aligned(what))}
           />
           <div>
             <SelectField
-              label="Dots and accents"
+              label={say.dotsAndAccents}
               value={item.marks}
-              words={MARK_WORDS}
-              onChange={(marks) => onChange({ ...item, marks }, `Dots of ${what}`)}
+              words={markWords()}
+              onChange={(marks) => onChange({ ...item, marks }, say.dotsOf(what))}
             />
           </div>
           <NumberField
-            label="Thicken, a side"
-            name={`Thicken ${what}`}
+            label={say.thickenASide}
+            name={textRuleWords().thickenWhat(what)}
             unit="mm"
             value={item.thickenMm}
             least={0}
             most={5}
             step={0.05}
             digits={2}
-            onChange={(thickenMm) => onChange({ ...item, thickenMm }, `${what} thickened`)}
+            onChange={(thickenMm) => onChange({ ...item, thickenMm }, say.thickened(what))}
           />
           <NumberField
-            label="Open insides to"
-            name={`Open the insides of ${what}`}
+            label={say.openInsides}
+            name={textRuleWords().openTheInsidesOf(what)}
             unit="mm"
             value={item.openCountersMm}
             least={0}
             most={5}
             step={0.1}
             digits={2}
-            onChange={(openCountersMm) => onChange({ ...item, openCountersMm }, `${what} opened`)}
+            onChange={(openCountersMm) => onChange({ ...item, openCountersMm }, say.opened(what))}
           />
           <SelectField
-            label="Runs"
+            label={say.runs}
             value={item.run}
-            words={RUN_WORDS}
-            onChange={(run) => onChange({ ...item, run }, `${what} runs another way`)}
+            words={runWords()}
+            onChange={(run) => onChange({ ...item, run }, say.runsAnotherWay(what))}
           />
           <SelectField
-            label="Height is judged by the"
+            label={say.heightIsJudged}
             value={item.by}
-            words={BY_WORDS}
-            onChange={(by) => onChange({ ...item, by }, `Height of ${what}`)}
+            words={byWords()}
+            onChange={(by) => onChange({ ...item, by }, say.heightOf2(what))}
           />
           {item.slot !== undefined && (
             <TextField
-              label="Column it is filled from"
+              label={say.columnItIsFilled}
               value={item.slot}
               maxLength={31}
               error={undefined}
               onChange={(typed) => {
                 const slot = ownColumn(typed);
-                if (slot) onChange({ ...item, slot }, `Column ${slot}`);
+                if (slot) onChange({ ...item, slot }, say.column(slot));
               }}
             />
           )}
@@ -202,10 +211,10 @@ export function TextRule({
             type="checkbox"
             checked={item.join}
             onChange={(event) =>
-              onChange({ ...item, join: event.target.checked }, `Letters of ${what} joined`)
+              onChange({ ...item, join: event.target.checked }, say.lettersOfJoined(what))
             }
           />{" "}
-          join letters
+          {say.joinLetters}
         </label>
         {!last && (
           <label className="inline-flex min-h-6 items-center gap-2">
@@ -213,10 +222,10 @@ export function TextRule({
               type="checkbox"
               checked={item.mayNarrow}
               onChange={(event) =>
-                onChange({ ...item, mayNarrow: event.target.checked }, `${what} may be narrower`)
+                onChange({ ...item, mayNarrow: event.target.checked }, say.mayBeNarrower(what))
               }
             />{" "}
-            may be set smaller
+            {say.mayBeSetSmaller}
           </label>
         )}
       </div>

@@ -21,6 +21,7 @@ import { lockBag, markKit } from "@/data/making.ts";
 import { roomPackedAt, seatCounts, takeKit, takeRoom } from "@/data/stock-taking.ts";
 import { plannedClass } from "@/planning/planned-class.ts";
 import { act, no, takes } from "@/requests/act.ts";
+import { bagActionsWords } from "../words.ts";
 
 const actSchema = z.discriminatedUnion("act", [
   z.strictObject({ act: z.literal("in"), lines: z.array(z.string().max(180)).min(1).max(200) }),
@@ -44,7 +45,7 @@ export const bagAct = act(
     const host = await requireMember();
     const read = actSchema.safeParse(wanted);
     if (typeof bag !== "string" || bag.length > 40 || !read.success)
-      return no("That cannot be done with a bag.");
+      return no(bagActionsWords().thatCannotBeDone);
     const answer =
       bag === ROOM_BAG
         ? await roomAct(host, id, read.data)
@@ -63,14 +64,15 @@ async function marked(
   lines: readonly BagLine[],
   act: Extract<BagAct, { lines: string[] }>,
 ): Promise<BagAnswer> {
+  const say = bagActionsWords();
   const known = new Map(lines.map((line) => [line.id, line]));
   const asked = act.lines.filter((line) => known.has(line));
-  if (asked.length === 0) return no("That no longer goes in this bag: the class has changed.");
+  if (asked.length === 0) return no(say.thatNoLongerGoes);
   if (act.act === "out") await clearLines(sql, id, bag, asked);
   else if (act.act === "lack") await markLines(sql, studioId, id, bag, asked, "lack", act.note);
   else {
     const ready = asked.filter((line) => isReady(known.get(line)));
-    if (ready.length === 0) return no("That film is not weeded yet.");
+    if (ready.length === 0) return no(say.thatFilmIsNotWeeded);
     await markLines(sql, studioId, id, bag, ready, "in");
   }
   return DONE;
@@ -86,16 +88,17 @@ async function seatAct(
   seat: string,
   act: BagAct,
 ): Promise<BagAnswer> {
+  const say = bagActionsWords();
   const kit = await lockBag(sql, id, seat);
   const count = await seatCounts(sql, id, seat);
-  if (!kit || !count) return no("There is no such seat any more.");
+  if (!kit || !count) return no(say.thereIsNoSuchSeat);
   const lines = bagOf(await filmsOfSeat(sql, id, seat), await suppliesOfClass(sql, id), count);
   const pack = async (on: boolean, lackNoted = false) => {
     const done = await markKit(sql, id, seat, "packed", on, lackNoted);
     if (done) await takeKit(sql, studioId, id, seat, on);
     return done;
   };
-  if (act.act === "open") return (await pack(false)) ? DONE : no("There is no such seat any more.");
+  if (act.act === "open") return (await pack(false)) ? DONE : no(say.thereIsNoSuchSeat);
   if ("lines" in act) {
     const done = await marked(sql, studioId, id, seat, lines, act);
     if (!done.ok) return done;
@@ -106,10 +109,7 @@ async function seatAct(
   const lackNoted = lackingLines(films, marks).length > 0;
   if (act.act === "close") {
     if (open.length > 0) return no(stillOpen(open.length));
-    if (!(await pack(true, lackNoted)))
-      return no(
-        "Its films are not ready: weed them first, note them as lacking, or have the kits handed over as they are cut.",
-      );
+    if (!(await pack(true, lackNoted))) return no(say.itsFilmsAreNotReady);
     const lacks = lackingLines(lines, marks).length;
     await addLog(sql, studioId, id, { kind: "packed", seat, body: lacks > 0 ? { lacks } : {} });
     return DONE;
@@ -124,14 +124,13 @@ async function seatAct(
 }
 
 const DONE: BagAnswer = { ok: true };
-const stillOpen = (count: number): string =>
-  `${count} ${count === 1 ? "line is" : "lines are"} neither in nor noted as lacking.`;
+const stillOpen = (count: number): string => bagActionsWords().neitherInNorNoted(count);
 const marksOf = (rows: Awaited<ReturnType<typeof bagMarks>>): BagMarks =>
   new Map(rows.map(({ line, state }) => [line, state]));
 
 async function roomAct(host: Host, id: string, act: BagAct): Promise<BagAnswer> {
   const planned = await plannedClass(host.studioId, id);
-  if (!planned?.ok) return no("No plan can be made of this class.");
+  if (!planned?.ok) return no(bagActionsWords().noPlanCanBeMade);
   const { document, plan } = planned.value;
   const needs = new Map(plan.supplies.map((line) => [line.id, line.need]));
   const need = (line: string) => needs.get(line) ?? 0;

@@ -6,6 +6,7 @@ import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useMemo, useOptimistic, useState, useTransition } from "react";
 import { isTyping } from "@/stations/frame/rail.tsx";
 import { SeverityMark } from "@/ui/marks.tsx";
+import { bagBenchWords } from "../words.ts";
 import { type BagAct, bagAct } from "./bag-actions.ts";
 import { BagList, type BagRow } from "./bag-list.tsx";
 import { BagPictures, type BagPiece } from "./bag-pictures.tsx";
@@ -38,6 +39,7 @@ interface Props {
 }
 
 export function BagBench({ classId, title, date, bag, room, rows, lines, picture }: Props) {
+  const say = bagBenchWords();
   const router = useRouter();
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
@@ -75,7 +77,7 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
         mark(what);
         const answer = await bagAct(classId, bag, what).catch(() => ({
           ok: false as const,
-          message: "No connection. Nothing was changed; try again.",
+          message: bagBenchWords().noConnection,
         }));
         setSaid(answer.ok ? "" : answer.message);
         if (answer.ok && then) then();
@@ -91,8 +93,8 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
     if (open.length === 0)
       return act({ act: "close" }, () => (next ? go(next.bag) : router.refresh()));
     if (ready.length > 0) return act({ act: "in", lines: ready.map(({ id }) => id) });
-    setSaid("Its films are not ready. Note them as lacking, or take another bag.");
-  }, [packed, next, go, open.length, ready, act, router]);
+    setSaid(say.itsFilmsAreNotReady);
+  }, [packed, next, go, open.length, ready, act, router, say.itsFilmsAreNotReady]);
   const read = useCallback(
     (code: string) => {
       const found = readBagCode(code, { title, date });
@@ -104,13 +106,13 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
       } else
         setSaid(
           found.ok
-            ? `There is no seat ${found.seat} in this class.`
+            ? say.thereIsNoSeat(found.seat)
             : found.why === "otherClass"
-              ? `That label is of another class, on ${found.date}; or it was printed before this one was moved or renamed: then print the labels again.`
-              : "That is no kit label.",
+              ? say.thatLabelIsOfAnother(found.date)
+              : say.thatIsNoKitLabel,
         );
     },
-    [title, date, rows, go],
+    [title, date, rows, go, say.thereIsNoSeat, say.thatLabelIsOfAnother, say.thatIsNoKitLabel],
   );
   useWedge(read);
   useEffect(() => {
@@ -133,26 +135,22 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
     <div className="flex h-dvh flex-col overflow-hidden" aria-busy={busy}>
       <header className="flex flex-wrap items-center gap-x-5 gap-y-1 border-rule border-b px-5 py-2">
         <h1 className="text-2xl">
-          <Link href={`/classes/${classId}/pack`}>Pack</Link>
+          <Link href={`/classes/${classId}/pack`}>{say.pack}</Link>
         </h1>
         <p className="text-soft [overflow-wrap:anywhere]">
-          {title} · {closed} of {bags.length} bags closed
+          {say.ofBagsClosed(title, closed, bags.length)}
         </p>
-        {lacks > 0 && (
-          <p className="text-ochre">
-            {lacks} {lacks === 1 ? "thing is" : "things are"} lacking
-          </p>
-        )}
+        {lacks > 0 && <p className="text-ochre">{say.lacking(lacks)}</p>}
         <button
           type="button"
           className="verb min-h-11 lg:hidden"
           aria-expanded={list}
           onClick={() => setList(!list)}
         >
-          {list ? "To the bag" : "All bags"}
+          {say.toTheBagAllBags(list)}
         </button>
         <button type="button" className="verb ml-auto min-h-11" onClick={() => setScan(true)}>
-          Scan a label
+          {say.scanALabel}
         </button>
       </header>
       {said && (
@@ -162,7 +160,7 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
         >
           {said}
           <button type="button" className="verb min-h-9" onClick={() => setSaid("")}>
-            All right
+            {say.allRight}
           </button>
         </p>
       )}
@@ -170,17 +168,18 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
         <BagList rows={rows} bag={bag} text={text} shown={list} onText={setText} onOpen={go} />
         <section
           className={`bg-paper p-4 lg:block lg:min-h-0 lg:overflow-y-auto ${list ? "hidden" : ""}`}
-          aria-label="What belongs in"
+          aria-label={say.whatBelongs}
         >
           <h2 className="mb-1 text-2xl [overflow-wrap:anywhere]">
-            {row?.label ?? "No bag"}{" "}
+            {say.noBag(row?.label)}{" "}
             <span className="font-normal font-text text-base text-soft">
-              {bag === room ? "one box" : `seat ${bag}`}
+              {say.oneBoxSeat(bag, room)}
             </span>
           </h2>
           {packed && (
             <p className="mb-2 text-elm-dark">
-              Closed{row && row.lacks > 0 ? ", with what is lacking noted" : ""}.
+              {say.closed}
+              {row && row.lacks > 0 ? say.withWhatIsLackingNoted : ""}.
             </p>
           )}
           <ul>
@@ -204,18 +203,14 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
                       </span>
                     )}
                     {line.state === "lack" && (
-                      <span className="block text-ochre text-sm">
-                        lacking{line.note ? `: ${line.note}` : ""}
-                      </span>
+                      <span className="block text-ochre text-sm">{say.lacking2(line.note)}</span>
                     )}
                   </span>
                   <span className="flex gap-2">
                     <button
                       type="button"
                       aria-pressed={line.state === "in"}
-                      aria-label={
-                        line.state === "in" ? `${line.name} is in` : `Put in ${line.name}`
-                      }
+                      aria-label={say.isInPut(line.state, line.name)}
                       disabled={!line.ready && line.state !== "in"}
                       onClick={(event) =>
                         event.detail < 2 &&
@@ -223,16 +218,12 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
                       }
                       className={`min-h-11 min-w-16 rounded-card border-[1.5px] px-3 font-bold ${line.state === "in" ? "border-elm bg-elm text-white" : "border-elm text-elm-dark disabled:border-rule-strong disabled:text-soft"}`}
                     >
-                      {line.state === "in" ? "✓ in" : "in"}
+                      {say.inIn(line.state)}
                     </button>
                     <button
                       type="button"
                       aria-pressed={line.state === "lack"}
-                      aria-label={
-                        line.state === "lack"
-                          ? `${line.name} is lacking`
-                          : `Note that ${line.name} is lacking`
-                      }
+                      aria-label={say.isLackingNote(line.state, line.name)}
                       onClick={() =>
                         line.state === "lack"
                           ? act({ act: "out", lines: [line.id] })
@@ -240,7 +231,7 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
                       }
                       className={`min-h-11 rounded-card border-[1.5px] px-3 font-bold ${line.state === "lack" ? "border-ochre bg-ochre text-white" : "border-rule-strong text-ochre"}`}
                     >
-                      lacks
+                      {say.lacks}
                     </button>
                   </span>
                 </div>
@@ -255,20 +246,17 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
                 )}
               </li>
             ))}
-            {shown.length === 0 && <li className="py-4 text-lg">Nothing goes in it.</li>}
+            {shown.length === 0 && <li className="py-4 text-lg">{say.nothingGoes}</li>}
           </ul>
         </section>
         <aside
           // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is scrolled by keys, too
           tabIndex={0}
           className="border-rule p-4 lg:min-h-0 lg:overflow-y-auto lg:border-l"
-          aria-label="What it looks like"
+          aria-label={say.whatItLooksLike}
         >
           {bag === room ? (
-            <p className="text-soft">
-              What is shared, what comes back and the spares go into one box. Count tools in before
-              you leave.
-            </p>
+            <p className="text-soft">{say.whatIsSharedWhatComes}</p>
           ) : (
             <BagPictures picture={picture} label={row?.label ?? ""} />
           )}
@@ -276,7 +264,7 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
             <span className="pt-1">
               <SeverityMark severity="check" />
             </span>
-            Blades and hooks are capped before they go in; alcohol wipes stay closed.
+            {say.bladesAndHooksAreCapped}
           </p>
         </aside>
       </main>
@@ -285,7 +273,7 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
           className="hidden items-center justify-center font-bold font-head text-2xl sm:flex"
           data-bag-count
         >
-          {shown.length - open.length} of {shown.length}
+          {say.ofSaid(shown.length, open.length)}
         </p>
         <button
           type="button"
@@ -293,7 +281,7 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
           onClick={() => act({ act: "open" })}
           className="min-h-[76px] border-rule border-l px-2 font-bold text-lg hover:bg-paper disabled:text-soft"
         >
-          Open it again
+          {say.openItAgain}
         </button>
         <button
           type="button"
@@ -304,17 +292,11 @@ export function BagBench({ classId, title, date, bag, room, rows, lines, picture
         >
           {packed
             ? next
-              ? "Next bag"
-              : "All are closed"
-            : open.length === 0
-              ? "Close it"
-              : ready.length === open.length
-                ? `All ${open.length === shown.length ? "" : "the rest "}in`
-                : ready.length > 0
-                  ? "What is ready is in"
-                  : "Films are not ready"}
+              ? say.nextBag
+              : say.allAreClosed
+            : say.closeItAll(open.length, ready.length, shown.length)}
           <kbd className="hidden rounded-card border border-white/50 px-2 font-text text-sm sm:inline">
-            space
+            {say.space}
           </kbd>
         </button>
       </div>

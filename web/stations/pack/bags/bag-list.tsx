@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import { bagListWords } from "../words.ts";
 
 export interface BagRow {
   readonly bag: string;
@@ -29,6 +30,7 @@ export function BagList({
   onText: (text: string) => void;
   onOpen: (bag: string) => void;
 }) {
+  const say = bagListWords();
   const [most, setMost] = useState(AT_ONCE);
   const wanted = text.trim().toLocaleLowerCase();
   const found = rows.filter(
@@ -39,13 +41,13 @@ export function BagList({
   const from = Math.max(0, Math.min(at - 4, found.length - most));
   return (
     <nav
-      aria-label="Bags"
+      aria-label={say.bags}
       className={`min-h-0 flex-col border-rule lg:flex lg:border-r ${shown ? "flex" : "hidden"}`}
     >
       <div className="border-rule border-b p-2">
         <input
-          aria-label="Find a bag"
-          placeholder="name or seat"
+          aria-label={say.findABag}
+          placeholder={say.nameOrSeat}
           className="min-h-11 w-full"
           value={text}
           maxLength={60}
@@ -71,13 +73,7 @@ export function BagList({
                   {row.label}
                 </span>
                 <span className={`block text-sm ${row.lacks > 0 ? "text-ochre" : "text-soft"}`}>
-                  {row.lacks > 0
-                    ? `${row.lacks} lacking`
-                    : row.packed
-                      ? "closed"
-                      : row.ready
-                        ? "open"
-                        : "not ready"}
+                  {say.lackingClosedOpenNotReady(row.lacks, row.packed, row.ready)}
                 </span>
               </span>
             </button>
@@ -90,7 +86,7 @@ export function BagList({
               className="verb min-h-11 px-3"
               onClick={() => setMost(most + AT_ONCE)}
             >
-              {found.length - from - most} more
+              {say.more(found.length, from, most)}
             </button>
           </li>
         )}

@@ -1,6 +1,6 @@
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import { boxOf, growBox } from "@elm-basket/core/geometry/polygon.ts";
-import { counted } from "@elm-basket/core/units/counted.ts";
+import { bagPicturesWords } from "../words.ts";
 
 export interface BagPiece {
   readonly id: string;
@@ -17,8 +17,9 @@ export interface BagPiece {
  * wanted is gone.
  */
 export function BagPictures({ picture, label }: { picture: readonly BagPiece[]; label: string }) {
+  const say = bagPicturesWords();
   const keys = [...new Set(picture.map(({ key }) => key))];
-  if (keys.length === 0) return <p className="text-soft">Nothing was cut for this seat.</p>;
+  if (keys.length === 0) return <p className="text-soft">{say.nothingWasCut}</p>;
   return (
     <>
       {keys.map((key) => {
@@ -31,7 +32,7 @@ export function BagPictures({ picture, label }: { picture: readonly BagPiece[]; 
               viewBox={`${box.minX} ${box.minY} ${w} ${h}`}
               className="max-h-[280px] w-full border border-rule bg-paper"
               role="img"
-              aria-label={`${label}${own[0]?.title ? `, ${own[0].title}` : ""}: ${counted(own.length, "piece")}`}
+              aria-label={`${label}${own[0]?.title ? `, ${own[0].title}` : ""}: ${say.piece(own.length)}`}
             >
               {own.map(({ id, path, colour, out }) => (
                 <path

@@ -14,12 +14,14 @@ import { piecesOfSeat } from "@/data/making.ts";
 import { roomPackedAt, seatCounts } from "@/data/stock-taking.ts";
 import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
 import { loadBench, type StationData } from "@/stations/frame/load.ts";
+import { bagStationWords } from "../words.ts";
 import { BagBench, type ShownLine } from "./bag-bench.tsx";
 
 /**
  * One bag after another: what belongs in, with pictures; ticked or noted as lacking; then closed.
  */
 export async function BagStation({ id, bag: wanted }: { id: string; bag: string }) {
+  const say = bagStationWords();
   const data = await loadBench(id);
   if (!data) notFound();
   const { document, plan } = data.planned;
@@ -48,7 +50,7 @@ export async function BagStation({ id, bag: wanted }: { id: string; bag: string 
       ? [
           {
             bag: ROOM_BAG,
-            label: "For the room",
+            label: say.forTheRoom,
             packed: found.room !== null,
             ready: true,
             lacks: found.lacks.get(ROOM_BAG) ?? 0,
@@ -85,7 +87,7 @@ export async function BagStation({ id, bag: wanted }: { id: string; bag: string 
         key: `${thing} ${copy}`,
         title:
           document.things.length > 1 || copy > 1
-            ? `${thingOf(document, thing).title}${copy > 1 ? `, number ${copy}` : ""}`
+            ? say.text(thingOf(document, thing).title, copy)
             : "",
         colour: films.get(vinyl)?.colour ?? "var(--color-ink)",
         out: goesOf(thingOf(document, thing).technique) === "out",
@@ -113,10 +115,11 @@ function pieceOfTape(
   { thing, amount, uses, per }: Supply,
   { planned: { document, plan }, host }: StationData,
 ): string {
+  const say = bagStationWords();
   const facts = plan.facts.find((own) => own.thing === (thing ?? document.things[0]?.id));
   if (!facts)
     return per === "application"
-      ? `for ${tidyAmount(amount)} ${amount === 1 ? "application" : "applications"}`
+      ? say.forSaid(tidyAmount(amount), amount)
       : `${tidyAmount(amount)} m`;
   const { tape } = facts;
   // Metres are shares of a roll on which several pieces lie beside each other.
@@ -124,28 +127,26 @@ function pieceOfTape(
     per === "application"
       ? Math.ceil(amount / uses)
       : Math.max(1, Math.round((1000 * amount * tape.pieces) / Math.max(1, tape.rollMm)));
-  return `${pieces === 1 ? "a piece" : `${pieces} pieces`} of ${showSize(tape, host.studio.unit)}`;
+  return say.ofSaid(pieces, showSize(tape, host.studio.unit));
 }
 
 function shown(line: BagLine, data: StationData): Omit<ShownLine, "state" | "note"> {
+  const say = bagStationWords();
   const { document, plan } = data.planned;
   if (line.what === "film") {
     const { film } = line;
     const vinyl = document.vinyls.find(({ id }) => id === film.vinyl);
     const thing = thingOf(document, film.thing);
     const out = goesOf(thing.technique) === "out";
-    const of =
-      document.things.length > 1
-        ? `${thing.title}${film.copy > 1 ? `, number ${film.copy}` : ""}: `
-        : "";
-    const again = refOfFilm(film.film).kind === "recut" ? ", cut again" : "";
+    const of = say.text2(document.things.length, thing.title, film.copy);
+    const again = say.cutAgain(refOfFilm(film.film).kind);
     return {
       id: line.id,
       name: `${of}${vinyl?.name ?? film.vinyl}${again}`,
-      amount: `${film.pieces} ${out ? "taken out" : film.pieces === 1 ? "piece" : "pieces"}`,
+      amount: say.text3(film.pieces, out),
       colour: vinyl?.colour ?? null,
       ready: film.ready,
-      hint: film.ready ? "" : document.handsOver === "cut" ? "not cut yet" : "not weeded yet",
+      hint: say.notCutYetNotWeeded(film.ready, document.handsOver),
     };
   }
   const supply = document.supplies.find(({ id }) => `line:${id}` === line.id);
@@ -168,14 +169,10 @@ function sharedWords(
   seats: number,
   comesBack: boolean,
 ): string {
-  const back = comesBack ? "comes back, count it in" : "";
+  const say = bagStationWords();
+  const back = say.comesBackCount(comesBack);
   if (per !== "table" && per !== "every") return back;
   const each = serves ?? (per === "table" ? SEATS_AT_A_TABLE : 1);
   const groups = Math.ceil(seats / each);
-  return [
-    `${tidyAmount(amount)} for each of ${groups} ${per === "table" ? (groups === 1 ? "table" : "tables") : groups === 1 ? "group" : "groups"}`,
-    back,
-  ]
-    .filter(Boolean)
-    .join("; ");
+  return [say.forEach(tidyAmount(amount), groups, per), back].filter(Boolean).join("; ");
 }

@@ -5,6 +5,7 @@ import { labelOf } from "@/stations/frame/labels.ts";
 import { strandsDone } from "@/ui/basket.tsx";
 import { LinkButton } from "@/ui/button.tsx";
 import { SeatBasket } from "@/ui/seat-basket.tsx";
+import { bagsWords } from "../words.ts";
 
 interface Props {
   readonly id: string;
@@ -20,24 +21,19 @@ interface Props {
 
 /** How far the bags are, and what is lacking until the end. */
 export function Bags({ id, kits, labels, cut, marks, nameOf, room }: Props) {
+  const say = bagsWords();
   const own = kits.filter(({ seat }) => !isSpare(seat));
   const packed = own.filter((kit) => kit.packed).length;
   const ready = own.filter((kit) => !kit.packed && (cut ? kit.cut : kit.weeded)).length;
   const lacks = marks.filter(({ state }) => state === "lack");
   const bagUrl = (bag: string) => `/bags/${id}?bag=${encodeURIComponent(bag)}`;
   return (
-    <section className="mt-7" aria-label="Bags">
-      <h2 className="mb-1 text-lg">
-        {own.length === 0
-          ? "No bags yet"
-          : packed === own.length
-            ? "All bags are closed"
-            : `${packed} of ${own.length} bags closed`}
-      </h2>
+    <section className="mt-7" aria-label={say.bags}>
+      <h2 className="mb-1 text-lg">{say.noBagsYetAllBags(own.length, packed)}</h2>
       <p className="mb-2 text-soft text-sm">
         {own.length === 0
-          ? "As soon as seats have letters, each has its bag."
-          : `${ready === 0 ? "None is ready to be packed" : `${ready} ${ready === 1 ? "is" : "are"} ready to be packed`}. ${room ? (room.packed ? "The box for the room is packed. " : "The box for the room is open. ") : ""}What is packed leaves the shelf.`}
+          ? say.asSoonAsSeats
+          : say.whatIsPackedLeaves(ready, room ? say.theBoxForTheRoom(room.packed) : "")}
       </p>
       {own.length > 0 && (
         <>
@@ -51,20 +47,18 @@ export function Bags({ id, kits, labels, cut, marks, nameOf, room }: Props) {
             to={`/bags/${id}?bag=`}
           />
           <LinkButton tone="main" className="mt-3" href={`/bags/${id}`}>
-            Check and pack
+            {say.checkAndPack}
           </LinkButton>
         </>
       )}
       {lacks.length > 0 && (
         <>
-          <h3 className="mt-5 mb-1 font-bold text-ochre">
-            {lacks.length} {lacks.length === 1 ? "thing is" : "things are"} lacking
-          </h3>
-          <ul aria-label="What is lacking">
+          <h3 className="mt-5 mb-1 font-bold text-ochre">{say.lacking(lacks.length)}</h3>
+          <ul aria-label={say.whatIsLacking}>
             {lacks.map(({ bag, line, note }) => (
               <li key={`${bag} ${line}`} className="border-rule border-b py-1.5">
                 <a className="verb" href={bagUrl(bag)}>
-                  {bag === ROOM_BAG ? "The box for the room" : labelOf(labels, bag)}
+                  {bag === ROOM_BAG ? say.theBoxForTheRoom2 : labelOf(labels, bag)}
                 </a>
                 : {nameOf(line)}
                 {note ? `, ${note}` : ""}

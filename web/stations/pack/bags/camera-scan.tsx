@@ -3,6 +3,7 @@
 import { useEffect, useRef, useState } from "react";
 import { Button } from "@/ui/button.tsx";
 import { DialogShell, DialogTitle } from "@/ui/dialog-shell.tsx";
+import { cameraScanWords } from "../words.ts";
 
 /** Of browsers that read codes; the type is not in the library of the compiler. */
 interface CodeReader {
@@ -22,14 +23,13 @@ export function CameraScan({
   onClose: () => void;
   said: string;
 }) {
+  const say = cameraScanWords();
   const video = useRef<HTMLVideoElement>(null);
   const [trouble, setTrouble] = useState("");
   useEffect(() => {
     const Reader = (globalThis as { BarcodeDetector?: CodeReaderMaker }).BarcodeDetector;
     if (!Reader || !navigator.mediaDevices?.getUserMedia) {
-      setTrouble(
-        "This browser does not read codes by camera. A scanner that types works here, and so does the name in the list.",
-      );
+      setTrouble(say.thisBrowserDoesNotRead);
       return;
     }
     let stream: MediaStream | null = null;
@@ -51,16 +51,12 @@ export function CameraScan({
         await video.current.play();
         void look();
       })
-      .catch(() =>
-        setTrouble(
-          "The camera may not be used here. Allow it in the browser, or use a scanner that types.",
-        ),
-      );
+      .catch(() => setTrouble(say.theCameraMay));
     return () => {
       stopped = true;
       for (const track of stream?.getTracks() ?? []) track.stop();
     };
-  }, [onRead]);
+  }, [onRead, say.thisBrowserDoesNotRead, say.theCameraMay]);
   return (
     <DialogShell
       open
@@ -68,12 +64,12 @@ export function CameraScan({
       veil="bg-ink/40"
       className="top-1/2 left-1/2 grid w-[min(32rem,94vw)] -translate-x-1/2 -translate-y-1/2 gap-3 border border-rule-strong bg-paper p-5"
     >
-      <DialogTitle className="text-xl">Scan a label</DialogTitle>
+      <DialogTitle className="text-xl">{say.scanALabel}</DialogTitle>
       {trouble ? (
         <p>{trouble}</p>
       ) : (
         <>
-          <p>Hold the square code of a kit's label before the camera.</p>
+          <p>{say.holdTheSquareCode}</p>
           <video ref={video} className="aspect-video w-full bg-ink" playsInline muted />
         </>
       )}
@@ -82,7 +78,7 @@ export function CameraScan({
           {said}
         </p>
       )}
-      <Button onClick={onClose}>Close</Button>
+      <Button onClick={onClose}>{say.close}</Button>
     </DialogShell>
   );
 }

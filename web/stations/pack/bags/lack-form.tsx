@@ -1,8 +1,14 @@
 "use client";
 
 import { useState } from "react";
+import { lackFormWords } from "../words.ts";
 
-const LACK_REASONS = ["none left", "broken", "wrong one", "follows later"];
+const lackReasons = () => [
+  lackFormWords().noneLeft,
+  lackFormWords().broken,
+  lackFormWords().wrongOne,
+  lackFormWords().followsLater,
+];
 
 /** Why it lacks, by one touch or in words. */
 export function LackForm({
@@ -12,6 +18,7 @@ export function LackForm({
   onNote: (note: string) => void;
   onLeave: () => void;
 }) {
+  const say = lackFormWords();
   const [note, setNote] = useState("");
   return (
     <form
@@ -21,7 +28,7 @@ export function LackForm({
         onNote(note);
       }}
     >
-      {LACK_REASONS.map((reason) => (
+      {lackReasons().map((reason) => (
         <button
           key={reason}
           type="button"
@@ -32,18 +39,18 @@ export function LackForm({
         </button>
       ))}
       <input
-        aria-label="What is the matter"
-        placeholder="or in your words"
+        aria-label={say.whatIsTheMatter}
+        placeholder={say.orInYourWords}
         className="min-h-11 flex-1"
         value={note}
         maxLength={120}
         onChange={(event) => setNote(event.target.value)}
       />
       <button type="submit" className="verb min-h-11">
-        note it
+        {say.noteIt}
       </button>
       <button type="button" className="verb min-h-11" onClick={onLeave}>
-        leave it
+        {say.leaveIt}
       </button>
     </form>
   );

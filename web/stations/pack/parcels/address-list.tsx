@@ -7,6 +7,7 @@ import { useRouter } from "next/navigation";
 import { useMemo, useState, useTransition } from "react";
 import { Button } from "@/ui/button.tsx";
 import { Dialog } from "@/ui/dialog.tsx";
+import { addressListWords } from "../words.ts";
 import { saveAddresses } from "./parcel-actions.ts";
 
 const MOST_BYTES = 2 * 1024 * 1024;
@@ -24,6 +25,7 @@ interface Props {
 
 /** Addresses from a list: read here, shown as they were understood, and only then kept. */
 export function AddressList({ classId, seats }: Props) {
+  const say = addressListWords();
   const router = useRouter();
   const [open, setOpen] = useState(false);
   const [text, setText] = useState("");
@@ -32,11 +34,7 @@ export function AddressList({ classId, seats }: Props) {
   const { rows, findings } = useMemo(() => readAddresses(text, seats), [text, seats]);
   const over = rows.filter(({ seat }) => seats.find((row) => row.seat === seat)?.has).length;
   const put = (next: string) => {
-    setSaid(
-      next.length > MOST_LETTERS
-        ? "The list is longer than a million letters: bring it in parts."
-        : "",
-    );
+    setSaid(say.theListIsLonger(next.length, MOST_LETTERS));
     if (next.length <= MOST_LETTERS) setText(next);
   };
   const take = () =>
@@ -49,7 +47,7 @@ export function AddressList({ classId, seats }: Props) {
         })),
       ).catch(() => ({
         ok: false as const,
-        message: "No connection: nothing has been saved yet. Try again in a moment.",
+        message: say.noConnectionNothingHasBeen,
       }));
       setSaid(answer.ok ? "" : answer.message);
       if (!answer.ok) return;
@@ -59,15 +57,14 @@ export function AddressList({ classId, seats }: Props) {
     });
   return (
     <>
-      <Button onClick={() => setOpen(true)}>Bring a list of addresses</Button>
-      <Dialog open={open} onOpenChange={setOpen} title="A list of addresses" wide>
+      <Button onClick={() => setOpen(true)}>{say.bringAListOfAddresses}</Button>
+      <Dialog open={open} onOpenChange={setOpen} title={say.aListOfAddresses} wide>
         <p className="mb-3 max-w-3xl text-soft">
-          From a spreadsheet or a shop, with headings above: <b>seat</b> or <b>name</b>, the parts
-          of the address in the order in which they are printed, and <b>country</b> where it is not
-          yours. Whose parcel is not certain is left out, and said.
+          {say.fromASpreadsheet} <b>{say.seat}</b> {say.orSaid} <b>{say.name}</b>
+          {say.thePartsOfTheAddress} <b>{say.country}</b> {say.whereItIsNotYours}
         </p>
         <textarea
-          aria-label="Addresses, with headings"
+          aria-label={say.addressesWithHeadings}
           rows={8}
           className="w-full"
           spellCheck={false}
@@ -75,7 +72,7 @@ export function AddressList({ classId, seats }: Props) {
           onChange={(event) => put(event.target.value)}
         />
         <label className="mt-1 block text-sm">
-          <span className="text-soft">or a file, CSV: </span>
+          <span className="text-soft">{say.orAFileCsv} </span>
           <input
             type="file"
             accept=".csv,.txt,.tsv,text/csv,text/plain"
@@ -83,14 +80,13 @@ export function AddressList({ classId, seats }: Props) {
             onChange={async (event) => {
               const file = event.target.files?.[0];
               if (!file) return;
-              if (file.size > MOST_BYTES)
-                setSaid(`${file.name} is larger than 2 MB: no list of addresses is.`);
+              if (file.size > MOST_BYTES) setSaid(say.isLargerThan2Mb(file.name));
               else put(decodeText(new Uint8Array(await file.arrayBuffer())));
             }}
           />
         </label>
         {findings.length > 0 && (
-          <ul className="mt-3 max-h-40 overflow-y-auto text-sm" aria-label="What was noticed">
+          <ul className="mt-3 max-h-40 overflow-y-auto text-sm" aria-label={say.whatWasNoticed}>
             {findings.map((finding) => (
               <li
                 key={`${finding.line} ${finding.code} ${finding.text}`}
@@ -105,9 +101,9 @@ export function AddressList({ classId, seats }: Props) {
           <table className="mt-3 w-full text-left text-sm">
             <thead className="text-soft">
               <tr className="border-rule-strong border-b">
-                <th className="py-1 font-normal">seat</th>
-                <th className="font-normal">on the label</th>
-                <th className="font-normal">goes to</th>
+                <th className="py-1 font-normal">{say.seat}</th>
+                <th className="font-normal">{say.onTheLabel}</th>
+                <th className="font-normal">{say.goesTo}</th>
               </tr>
             </thead>
             <tbody>
@@ -124,7 +120,7 @@ export function AddressList({ classId, seats }: Props) {
           </table>
         )}
         {rows.length > SHOWN && (
-          <p className="mt-1 text-soft text-sm">and {rows.length - SHOWN} more</p>
+          <p className="mt-1 text-soft text-sm">{say.andMore(rows.length, SHOWN)}</p>
         )}
         {said && (
           <p role="alert" className="mt-2 text-brick">
@@ -132,13 +128,9 @@ export function AddressList({ classId, seats }: Props) {
           </p>
         )}
         <div className="mt-4 flex flex-wrap items-center justify-end gap-4">
-          {over > 0 && (
-            <span className="text-ochre text-sm">
-              {over} of them had an address already: it is written over
-            </span>
-          )}
+          {over > 0 && <span className="text-ochre text-sm">{say.ofThemHadAnAddress(over)}</span>}
           <Button tone="main" disabled={busy || rows.length === 0} onClick={take}>
-            {rows.length === 0 ? "Keep these" : `Keep these ${rows.length}`}
+            {say.keepTheseKeepThese(rows.length)}
           </Button>
         </div>
       </Dialog>

@@ -10,6 +10,7 @@ import { eraseNow, markPosted, putAddresses, savePosting, seatsThere } from "@/d
 import { isId } from "@/planning/planned-class.ts";
 import { act, no, takes } from "@/requests/act.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
+import { parcelActionsWords } from "../words.ts";
 
 const seatName = z.string().min(1).max(40);
 const rowsSchema = z
@@ -23,12 +24,13 @@ async function withSeats(
   seats: readonly string[],
   work: (sql: Sql, studioId: string, there: ReadonlySet<string>) => Promise<void>,
 ): Promise<ActAnswer> {
+  const say = parcelActionsWords();
   const host = await requireHost();
-  if (!isId(id)) return no("There is no such class.");
+  if (!isId(id)) return no(say.thereIsNoSuchClass);
   const answer = await withStudio(host.studioId, async (sql) => {
     const there = await seatsThere(sql, id);
     const unknown = seats.find((seat) => !there.has(seat));
-    if (unknown !== undefined) return no(`There is no seat ${unknown} any more.`);
+    if (unknown !== undefined) return no(say.thereIsNoSeatAny(unknown));
     await work(sql, host.studioId, there);
     return { ok: true } as const;
   });
@@ -45,7 +47,7 @@ export const saveAddresses = act(
     if (!read.success) {
       const [issue] = read.error.issues;
       return no(
-        `Not a usable address: ${issue?.message ?? ""} (${issue?.path.slice(2).join(" ") ?? ""}).`,
+        parcelActionsWords().notAUsableAddress(issue?.message, issue?.path.slice(2).join(" ")),
       );
     }
     return withSeats(
@@ -64,7 +66,8 @@ export const markParcels = act(
   no,
   async (id: string, seats: readonly string[], on: boolean): Promise<ActAnswer> => {
     const read = markSchema.safeParse(seats);
-    if (!read.success || typeof on !== "boolean") return no("That cannot be marked.");
+    if (!read.success || typeof on !== "boolean")
+      return no(parcelActionsWords().thatCannotBeMarked);
     return withSeats(id, read.data, (sql, studioId) =>
       markPosted(sql, studioId, id, read.data, on),
     );
@@ -84,14 +87,15 @@ export const saveWays = act(
     given: z.input<typeof postingSchema>,
     version: number,
   ): Promise<WaysAnswer> => {
+    const say = parcelActionsWords();
     const host = await requireHost();
     const read = postingSchema.safeParse(given);
     if (!Number.isInteger(version) || !read.success)
       return {
         ok: false,
         message: read.success
-          ? "There is no such class."
-          : `Not usable: ${read.error.issues[0]?.message ?? ""}.`,
+          ? say.thereIsNoSuchClass
+          : say.notUsable(read.error.issues[0]?.message),
       };
     const saved = await withStudio(host.studioId, (sql) =>
       savePosting(sql, host.studioId, id, read.data, version),
@@ -100,8 +104,7 @@ export const saveWays = act(
     return saved === null
       ? {
           ok: false,
-          message:
-            "Another window changed this first: what is there now is shown. Make your change again.",
+          message: say.anotherWindowChangedThisFirst,
         }
       : { ok: true, version: saved };
   },
@@ -109,7 +112,7 @@ export const saveWays = act(
 
 export const eraseAll = act([takes.id], no, async (id: string): Promise<ActAnswer> => {
   const host = await requireHost();
-  if (!isId(id)) return no("There is no such class.");
+  if (!isId(id)) return no(parcelActionsWords().thereIsNoSuchClass);
   await withStudio(host.studioId, (sql) => eraseNow(sql, id));
   revalidatePath("/", "layout");
   return { ok: true };

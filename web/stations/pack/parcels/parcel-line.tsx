@@ -6,10 +6,16 @@ import { useState } from "react";
 import { Button } from "@/ui/button.tsx";
 import { Field } from "@/ui/field.tsx";
 import { useAct } from "@/ui/use-act.ts";
+import { parcelLineWords } from "../words.ts";
 import type { ShownParcel } from "./load-parcels.ts";
 import { markParcels, saveAddresses } from "./parcel-actions.ts";
 
-const PARTS = { name: "The name", lines: "The address", country: "The country" } as const;
+const parts = () =>
+  ({
+    name: parcelLineWords().theName,
+    lines: parcelLineWords().theAddress,
+    country: parcelLineWords().theCountry,
+  }) as const;
 
 /** One parcel: ticked when it is posted; its address is written in its own row. */
 export function ParcelLine({
@@ -23,6 +29,7 @@ export function ParcelLine({
   by: string;
   late: boolean;
 }) {
+  const say = parcelLineWords();
   const { seat, name, address, doubtful, erased, packed, posted } = row;
   const { busy, said, act } = useAct();
   const [open, setOpen] = useState(false);
@@ -35,7 +42,7 @@ export function ParcelLine({
             className="size-6"
             checked={posted}
             disabled={busy}
-            aria-label={`${name}, seat ${seat}: posted`}
+            aria-label={say.seatPosted(name, seat)}
             onChange={(event) => {
               const on = event.target.checked;
               act(() => markParcels(classId, [seat], on));
@@ -45,17 +52,17 @@ export function ParcelLine({
         <div className="min-w-0">
           <p className="leading-tight [overflow-wrap:anywhere]">
             <b>{name}</b>{" "}
-            {!name.includes(`seat ${seat}`) && (
-              <span className="text-soft text-sm">seat {seat}</span>
+            {!name.includes(say.seat(seat)) && (
+              <span className="text-soft text-sm">{say.seat(seat)}</span>
             )}
             {posted ? (
-              <span className="ml-2 text-elm-dark text-sm">posted</span>
+              <span className="ml-2 text-elm-dark text-sm">{say.posted}</span>
             ) : packed ? null : (
-              <span className="ml-2 text-ochre text-sm">its bag is not closed</span>
+              <span className="ml-2 text-ochre text-sm">{say.itsBagIsNotClosed}</span>
             )}
             {!posted && by !== "" && (
               <span className={`ml-2 text-sm ${late ? "font-bold text-brick" : "text-soft"}`}>
-                {late ? `was to go by ${by}` : `by ${by}`}
+                {say.wasToGo(late, by)}
               </span>
             )}
           </p>
@@ -72,9 +79,9 @@ export function ParcelLine({
           className="verb min-h-11"
           aria-expanded={open}
           onClick={() => setOpen(!open)}
-          aria-label={`${address ? "Change" : "Write"} the address of ${name}, seat ${seat}`}
+          aria-label={say.theAddressOfSeat(address ? say.change : say.write, name, seat)}
         >
-          {open ? "close" : address ? "change" : "write it"}
+          {open ? say.close : address ? say.change2 : say.writeIt}
         </button>
       </div>
       {said && (
@@ -90,7 +97,7 @@ export function ParcelLine({
             disabled={busy}
             onClick={() => act(() => saveAddresses(classId, [{ seat, address: doubtful.address }]))}
           >
-            It is right for {name}
+            {say.itIsRight(name)}
           </button>
           <button
             type="button"
@@ -98,7 +105,7 @@ export function ParcelLine({
             disabled={busy}
             onClick={() => act(() => saveAddresses(classId, [{ seat, address: null }]))}
           >
-            Remove it
+            {say.removeIt}
           </button>
         </p>
       )}
@@ -120,9 +127,9 @@ export function ParcelLine({
 }
 
 function whyNone({ doubtful, erased }: ShownParcel): string {
-  if (doubtful)
-    return `was written for ${doubtful.called || "nobody by name"}, who had this seat: ${oneLine(doubtful.address)}`;
-  return erased ? "its address is erased" : "no address yet";
+  const say = parcelLineWords();
+  if (doubtful) return say.wasWrittenForWhoHad(doubtful.called, oneLine(doubtful.address));
+  return say.itsAddressIsErased(erased);
 }
 
 const oneLine = ({ name, lines, country }: Address): string =>
@@ -140,6 +147,7 @@ function AddressForm({
   busy: boolean;
   onSave: (next: Address | null) => void;
 }) {
+  const say = parcelLineWords();
   const [to, setTo] = useState(address?.name ?? name);
   const [lines, setLines] = useState(address?.lines.join("\n") ?? "");
   const [country, setCountry] = useState(address?.country ?? "");
@@ -150,11 +158,11 @@ function AddressForm({
       onSubmit={(event) => {
         event.preventDefault();
         const read = readAddress({ name: to, lines: lines.split("\n"), country });
-        setWrong(read.fault ? `${PARTS[read.fault.part]}: ${read.fault.message}.` : "");
+        setWrong(read.fault ? `${parts()[read.fault.part]}: ${read.fault.message}.` : "");
         if (!read.fault) onSave(read.address);
       }}
     >
-      <Field label="To">
+      <Field label={say.to}>
         {(props) => (
           <input
             {...props}
@@ -165,7 +173,7 @@ function AddressForm({
           />
         )}
       </Field>
-      <Field label="Country, where it is not yours">
+      <Field label={say.countryWhere}>
         {(props) => (
           <input
             {...props}
@@ -177,7 +185,7 @@ function AddressForm({
         )}
       </Field>
       <div className="sm:col-span-2">
-        <Field label="Street, postcode and town, a line each" {...(wrong ? { error: wrong } : {})}>
+        <Field label={say.streetPostcodeAndTown} {...(wrong ? { error: wrong } : {})}>
           {(props) => (
             <textarea
               {...props}
@@ -192,11 +200,11 @@ function AddressForm({
       </div>
       <div className="flex flex-wrap gap-3 sm:col-span-2">
         <Button tone="main" type="submit" disabled={busy}>
-          Keep it
+          {say.keepIt}
         </Button>
         {address && (
           <Button tone="stop" disabled={busy} onClick={() => onSave(null)}>
-            Take the address away
+            {say.takeTheAddressAway}
           </Button>
         )}
       </div>

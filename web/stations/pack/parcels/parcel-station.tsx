@@ -2,7 +2,6 @@ import { addDays } from "@elm-basket/core/calendar/dates.ts";
 import type { Destination } from "@elm-basket/core/posting/destinations.ts";
 import { countryKey } from "@elm-basket/core/posting/post-days.ts";
 import type { Posting } from "@elm-basket/core/posting/posting.ts";
-import { counted } from "@elm-basket/core/units/counted.ts";
 import { ADDRESS_SHEETS, usualSheet } from "@elm-basket/print/label-sheets.ts";
 import Link from "next/link";
 import { notFound } from "next/navigation";
@@ -11,19 +10,21 @@ import { FileButton } from "@/ui/button.tsx";
 import { showDate, todayIn } from "@/ui/dates.ts";
 import { SeverityMark } from "@/ui/marks.tsx";
 import { LabelLinks } from "../label-links.tsx";
+import { parcelStationWords } from "../words.ts";
 import { AddressList } from "./address-list.tsx";
 import { loadParcels, type Parcels, type ShownParcel } from "./load-parcels.ts";
 import { MarkAll, ParcelLine } from "./parcel-line.tsx";
 import { PostingWays } from "./posting-ways.tsx";
 
-const SHOWS = {
-  all: "all",
-  address: "without an address",
-  open: "bag not closed",
-  toPost: "to post",
-  posted: "posted",
-} as const;
-type Show = keyof typeof SHOWS;
+const shows = () =>
+  ({
+    all: "all",
+    address: parcelStationWords().withoutAnAddress,
+    open: parcelStationWords().bagNotClosed,
+    toPost: parcelStationWords().toPost,
+    posted: "posted",
+  }) as const;
+type Show = keyof ReturnType<typeof shows>;
 const ROWS_A_PAGE = 60;
 
 const IS: Record<Show, (row: ShownParcel) => boolean> = {
@@ -42,12 +43,13 @@ export async function ParcelStation({
   id: string;
   query: Readonly<Record<string, string | undefined>>;
 }) {
+  const texts = parcelStationWords();
   const parcels = await loadParcels(id);
   if (!parcels) notFound();
   const { data, posting, rows, destinations, posted } = parcels;
   const { document } = data.planned;
   const today = todayIn(data.host.studio.zone);
-  const show = (Object.keys(SHOWS) as Show[]).find((one) => one === query.show) ?? "all";
+  const show = (Object.keys(shows()) as Show[]).find((one) => one === query.show) ?? "all";
   const to = query.to;
   // As the host wrote it: the address carries only what tells countries apart.
   const toWords = placeWords(
@@ -78,15 +80,14 @@ export async function ParcelStation({
   return (
     <main className="mx-auto max-w-[1280px] px-4 pt-4 pb-16 sm:px-8">
       <Link className="verb inline-flex min-h-11 items-center" href={`/classes/${id}/pack`}>
-        ← Pack, {document.title}
+        {texts.pack(document.title)}
       </Link>
       <h1 className="mt-1 text-4xl leading-tight">{headline(parcels)}</h1>
       {!posted && (
         <p className="mt-2 max-w-2xl">
-          Plan has no day for the post, so nothing is sent to the seats of this class. Add the
-          deadline “Posted” there, and each seat has a parcel.{" "}
+          {texts.planHasNoDay}{" "}
           <Link className="verb" href={`/classes/${id}/plan`}>
-            To Plan
+            {texts.toPlan}
           </Link>
         </p>
       )}
@@ -95,15 +96,16 @@ export async function ParcelStation({
           {posted && (
             <>
               <div className="mb-2 flex flex-wrap items-center justify-between gap-3">
-                <nav aria-label="Which parcels" className="flex flex-wrap gap-x-5">
-                  {(Object.keys(SHOWS) as Show[]).map((one) => (
+                <nav aria-label={texts.whichParcels} className="flex flex-wrap gap-x-5">
+                  {(Object.keys(shows()) as Show[]).map((one) => (
                     <Link
                       key={one}
                       href={url({ show: one })}
                       aria-current={one === show ? "true" : undefined}
                       className={`inline-flex min-h-11 items-center gap-1.5 ${one === show ? "border-elm border-b-2 font-bold" : "text-elm-dark"}`}
                     >
-                      {SHOWS[one]} <span className="text-soft">{rows.filter(IS[one]).length}</span>
+                      {shows()[one]}{" "}
+                      <span className="text-soft">{rows.filter(IS[one]).length}</span>
                     </Link>
                   ))}
                 </nav>
@@ -118,9 +120,9 @@ export async function ParcelStation({
               </div>
               {to !== undefined && (
                 <p className="mb-2">
-                  To {toWords}.{" "}
+                  {texts.to(toWords)}{" "}
                   <Link className="verb" href={url({ to: null })}>
-                    everywhere
+                    {texts.everywhere}
                   </Link>
                 </p>
               )}
@@ -128,12 +130,12 @@ export async function ParcelStation({
                 <MarkAll
                   classId={id}
                   seats={ready.map(({ seat }) => seat)}
-                  words={`All ${ready.length} closed ${to === undefined ? "parcels" : `ones for ${toWords}`} are posted`}
+                  words={texts.allClosedArePosted(ready.length, to, toWords)}
                 />
               )}
               {shown.length === 0 ? (
                 <p className="border-rule border-t py-6">
-                  {rows.length === 0 ? "This class has no seats yet." : "No parcel is like that."}
+                  {texts.thisClassHasNoSeats(rows.length)}
                 </p>
               ) : (
                 <ul className="border-rule-strong border-t">
@@ -149,24 +151,22 @@ export async function ParcelStation({
                 </ul>
               )}
               {pages > 1 && (
-                <nav aria-label="Pages" className="mt-3 flex items-center gap-5">
+                <nav aria-label={texts.pages} className="mt-3 flex items-center gap-5">
                   {page > 1 && (
                     <Link
                       className="verb inline-flex min-h-11 items-center"
                       href={url({ page: page - 1 })}
                     >
-                      before
+                      {texts.before}
                     </Link>
                   )}
-                  <span className="text-soft">
-                    {page} of {pages}
-                  </span>
+                  <span className="text-soft">{texts.ofSaid(page, pages)}</span>
                   {page < pages && (
                     <Link
                       className="verb inline-flex min-h-11 items-center"
                       href={url({ page: page + 1 })}
                     >
-                      next
+                      {texts.next}
                     </Link>
                   )}
                 </nav>
@@ -185,25 +185,22 @@ export async function ParcelStation({
           )}
           {posted && rows.some(({ address }) => address !== null) && (
             <section className="mb-6">
-              <h2 className="mb-2 text-lg">To print and to hand on</h2>
+              <h2 className="mb-2 text-lg">{texts.toPrintAndToHand}</h2>
               <LabelLinks
                 usual={usualSheet(paperFor(data.host.studio.unit))}
                 kinds={[
                   {
                     href: `/parcels/${id}/address-labels.pdf${to === undefined ? "" : `?to=${encodeURIComponent(to)}`}`,
-                    words: "Address labels, PDF",
+                    words: texts.addressLabelsPdf,
                     sheets: ADDRESS_SHEETS,
                   },
                 ]}
               />
               <FileButton href={`/parcels/${id}/parcels.csv`} download className="mt-2">
-                Parcel list, CSV
+                {texts.parcelListCsv}
               </FileButton>
               {destinations.some(({ country }) => country !== "") && (
-                <p className="mt-2 text-soft text-sm">
-                  Whether a parcel needs customs papers, and what they say, is for you and your post
-                  to decide; the labels leave them out.
-                </p>
+                <p className="mt-2 text-soft text-sm">{texts.whetherAParcelNeedsCustoms}</p>
               )}
             </section>
           )}
@@ -222,23 +219,20 @@ export async function ParcelStation({
   );
 }
 
-const placeWords = (country: string): string => (country === "" ? "your own country" : country);
+const placeWords = (country: string): string => parcelStationWords().yourOwnCountry(country);
 
 function headline({ posted: sends, rows, destinations }: Parcels): string {
-  if (!sends) return "No kits are posted";
+  const say = parcelStationWords();
+  if (!sends) return say.noKitsArePosted;
   const posted = rows.filter((row) => row.posted).length;
-  if (rows.length > 0 && posted === rows.length)
-    return rows.length === 1 ? "The parcel is posted" : `All ${rows.length} parcels are posted`;
+  if (rows.length > 0 && posted === rows.length) return say.theParcelIsPostedAll(rows.length);
   const without = rows.filter(IS.address).length;
   const [next] = destinations.filter(({ left }) => left > 0);
-  const first =
-    posted === 0
-      ? counted(rows.length, "parcel")
-      : `${posted} of ${counted(rows.length, "parcel")} posted`;
+  const first = say.parcelOfPosted(posted, rows.length);
   return [
     first,
-    without > 0 ? `${without} without an address` : "",
-    next ? `the next by ${showDate(next.postBy, "short")}` : "",
+    say.withoutAnAddress2(without),
+    next ? say.theNext(showDate(next.postBy, "short")) : "",
   ]
     .filter(Boolean)
     .join(", ");
@@ -256,20 +250,21 @@ function Destinations({
   today: string;
   url: (country: string) => string;
 }) {
+  const say = parcelStationWords();
   const { document } = parcels.data.planned;
   const packBy = parcels.data.planned.plan.deadlines.find(({ code }) => code === "packBy")?.date;
   const early = destinations.find(
     ({ left, postBy }) => left > 0 && packBy !== undefined && postBy < packBy,
   );
   return (
-    <section className="mb-6" aria-label="Where they go">
-      <h2 className="mb-1 text-lg">Where they go</h2>
+    <section className="mb-6" aria-label={say.whereTheyGo}>
+      <h2 className="mb-1 text-lg">{say.whereTheyGo}</h2>
       <table className="w-full text-left tabular-nums">
         <thead className="text-soft text-sm">
           <tr className="border-rule-strong border-b">
-            <th className="py-1 font-normal">to</th>
-            <th className="text-right font-normal">left</th>
-            <th className="pl-4 font-normal">post by</th>
+            <th className="py-1 font-normal">{say.to2}</th>
+            <th className="text-right font-normal">{say.left}</th>
+            <th className="pl-4 font-normal">{say.postBy}</th>
           </tr>
         </thead>
         <tbody>
@@ -280,9 +275,7 @@ function Destinations({
                   {placeWords(country)}
                 </Link>
               </th>
-              <td className="py-1.5 text-right">
-                {left} of {all}
-              </td>
+              <td className="py-1.5 text-right">{say.ofSaid2(left, all)}</td>
               <td
                 className={`py-1.5 pl-4 ${left > 0 && postBy < today ? "font-bold text-brick" : ""}`}
               >
@@ -292,9 +285,7 @@ function Destinations({
                     {late(postBy, document.when.date, today, parcels.posting)}
                   </span>
                 )}
-                {!known && (
-                  <span className="block text-soft text-sm">as for all: way not known</span>
-                )}
+                {!known && <span className="block text-soft text-sm">{say.asForAllWay}</span>}
               </td>
             </tr>
           ))}
@@ -304,9 +295,10 @@ function Destinations({
         <p className="mt-2 flex gap-2 text-sm">
           <SeverityMark severity="check" />
           <span>
-            {placeWords(early.country) === "your own country" ? "Your own country" : early.country}{" "}
-            wants its parcels before the class's own day for packing
-            {packBy && `, ${showDate(packBy, "short")}`}: pack these first.
+            {placeWords(early.country) === "your own country" ? say.yourOwnCountry2 : early.country}{" "}
+            {say.wantsItsParcelsBefore}
+            {packBy && `, ${showDate(packBy, "short")}`}
+            {say.packTheseFirst}
           </span>
         </p>
       )}
@@ -316,26 +308,20 @@ function Destinations({
 
 /** What the reserve is for: a late parcel may still come, and after that it cannot. */
 function late(postBy: string, classDate: string, today: string, { reserveDays }: Posting): string {
-  return addDays(postBy, reserveDays) >= today && today < classDate
-    ? "late: the reserve is being used up"
-    : "too late for the class: hand it over another way";
+  return parcelStationWords().lateTheReserveIsBeing(addDays(postBy, reserveDays), today, classDate);
 }
 
 function Kept({ parcels }: { parcels: Parcels }) {
+  const say = parcelStationWords();
   const kept = parcels.rows.filter(
     ({ address, doubtful }) => address !== null || doubtful !== null,
   ).length;
   const erased = parcels.rows.filter((row) => row.erased).length;
   return (
     <p className="mt-5 text-soft text-sm">
-      {kept > 0 &&
-        `${kept} ${kept === 1 ? "address is" : "addresses are"} kept for these parcels alone, and erased on ${showDate(parcels.eraseOn)}.`}
-      {kept === 0 &&
-        erased > 0 &&
-        `${erased} ${erased === 1 ? "address has" : "addresses have"} been erased.`}
-      {kept === 0 &&
-        erased === 0 &&
-        "Addresses are kept for these parcels alone; no participant sees them, and no file of the class holds them."}
+      {kept > 0 && say.keptForTheseParcelsAlone(kept, showDate(parcels.eraseOn))}
+      {say.beenErased(kept, erased)}
+      {say.addressesAreKeptForThese(kept, erased)}
     </p>
   );
 }

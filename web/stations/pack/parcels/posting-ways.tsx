@@ -9,6 +9,7 @@ import { useEffect, useRef, useState, useTransition } from "react";
 import { CheckField } from "@/ui/choice.tsx";
 import { LengthField, NumberField } from "@/ui/fields.tsx";
 import { SureButton } from "@/ui/sure-button.tsx";
+import { postingWaysWords } from "../words.ts";
 import { eraseAll, saveWays } from "./parcel-actions.ts";
 
 interface Props {
@@ -33,6 +34,7 @@ export function PostingWays({
   usualDays,
   countries,
 }: Props) {
+  const say = postingWaysWords();
   const router = useRouter();
   const [, start] = useTransition();
   const [said, setSaid] = useState("");
@@ -52,18 +54,18 @@ export function PostingWays({
     latest.current = { ...latest.current, ...change };
     const next = latest.current;
     setPosting(next);
-    setSaid("Saving …");
+    setSaid(say.saving);
     queue.current = queue.current.then(async () => {
       const answer = await saveWays(classId, next, version.current).catch(() => ({
         ok: false as const,
-        message: "No connection: it was not saved. Try again in a moment.",
+        message: say.noConnection,
       }));
       if (answer.ok) version.current = answer.version;
       else {
         latest.current = there;
         setPosting(there);
       }
-      setSaid(answer.ok ? "Kept." : answer.message);
+      setSaid(answer.ok ? say.kept : answer.message);
       start(() => router.refresh());
     });
   };
@@ -84,15 +86,13 @@ export function PostingWays({
   ];
   const size = posting.size;
   return (
-    <section aria-label="How they are posted">
-      <h2 className="mb-1 text-lg">How they are posted</h2>
-      <h3 className="mt-3 text-soft text-sm">
-        Days that the post takes; without a figure, the class's {usualDays} days before it
-      </h3>
+    <section aria-label={say.howTheyArePosted}>
+      <h2 className="mb-1 text-lg">{say.howTheyArePosted}</h2>
+      <h3 className="mt-3 text-soft text-sm">{say.daysThatThePostTakes(usualDays)}</h3>
       <ul>
         {asked.map((country) => {
           const days = travelDays(posting, country);
-          const place = country === "" ? "your own country" : country;
+          const place = say.yourOwnCountry(country);
           return (
             <li
               key={countryKey(country)}
@@ -103,17 +103,17 @@ export function PostingWays({
                 <button
                   type="button"
                   className="verb min-h-11 text-left"
-                  aria-label={`Say how long the post takes to ${place}`}
+                  aria-label={say.sayHowLongThePost(place)}
                   onClick={() =>
                     setTravel(country, Math.min(MOST_TRAVEL_DAYS, country === "" ? 2 : 7))
                   }
                 >
-                  not said
+                  {say.notSaid}
                 </button>
               ) : (
                 <NumberField
                   label=""
-                  name={`Days to ${place}`}
+                  name={postingWaysWords().daysTo(place)}
                   value={days}
                   least={0}
                   most={MOST_TRAVEL_DAYS}
@@ -125,10 +125,10 @@ export function PostingWays({
                 <button
                   type="button"
                   className="verb min-h-11 text-sm"
-                  aria-label={`Leave the days to ${place} open`}
+                  aria-label={say.leaveTheDaysToOpen(place)}
                   onClick={() => setTravel(country, null)}
                 >
-                  leave out
+                  {say.leaveOut}
                 </button>
               )}
             </li>
@@ -137,7 +137,7 @@ export function PostingWays({
       </ul>
       <div className="mt-3 grid grid-cols-2 items-end gap-3">
         <NumberField
-          label="Reserve, should it be late"
+          label={say.reserveShouldItBeLate}
           value={posting.reserveDays}
           least={0}
           most={60}
@@ -145,7 +145,7 @@ export function PostingWays({
           onChange={(reserveDays) => save({ reserveDays })}
         />
         <NumberField
-          label="Erase addresses after the class"
+          label={say.eraseAddressesAfterTheClass}
           value={posting.keepDays}
           least={0}
           most={MOST_KEEP_DAYS}
@@ -154,7 +154,7 @@ export function PostingWays({
         />
       </div>
       <CheckField
-        label="No post on Sundays"
+        label={say.noPostOnSundays}
         checked={posting.noSundays}
         onChange={(noSundays) => save({ noSundays })}
       />
@@ -164,11 +164,11 @@ export function PostingWays({
           className="verb block min-h-11"
           onClick={() => save({ weightG: 100 })}
         >
-          Say what a parcel weighs
+          {say.sayWhatAParcelWeighs}
         </button>
       ) : (
         <NumberField
-          label="Weight of a parcel"
+          label={say.weightOfAParcel}
           value={posting.weightG}
           least={1}
           most={100_000}
@@ -182,11 +182,11 @@ export function PostingWays({
           className="verb block min-h-11"
           onClick={() => save({ size: FIRST_SIZE })}
         >
-          Say how large a parcel is
+          {say.sayHowLargeAParcel}
         </button>
       ) : (
         <div className="mt-2 grid grid-cols-3 gap-2">
-          {(["Length", "Width", "Height"] as const).map((label, i) => (
+          {([say.length, say.width, say.height] as const).map((label, i) => (
             <LengthField
               key={label}
               label={label}
@@ -204,10 +204,10 @@ export function PostingWays({
         </div>
       )}
       <SureButton
-        label="Erase all addresses now"
-        warning="They cannot be brought back."
-        yes="Erase them"
-        no="Keep them"
+        label={say.eraseAllAddressesNow}
+        warning={say.theyCannotBeBroughtBack}
+        yes={say.eraseThem}
+        no={say.keepThem}
         act={() => eraseAll(classId)}
       />
       <p role="status" className="mt-2 min-h-6 text-sm">

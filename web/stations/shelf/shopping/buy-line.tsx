@@ -6,6 +6,7 @@ import { useRef, useState } from "react";
 import { NumberField } from "@/ui/fields.tsx";
 import { freshId } from "@/ui/fresh-id.ts";
 import { useAct } from "@/ui/use-act.ts";
+import { buyLineWords } from "../words.ts";
 import { takeBack, tickOff } from "./shopping-actions.ts";
 import { priceOf, type ShoppingLine } from "./shopping-list.ts";
 
@@ -19,6 +20,7 @@ export function BuyLine({
   currency: string;
   orderBy: string;
 }) {
+  const say = buyLineWords();
   const [packs, setPacks] = useState(line.packs);
   const { busy, said, act } = useAct();
   // The same press made twice, because its answer was lost, counts once.
@@ -44,7 +46,7 @@ export function BuyLine({
         type="button"
         disabled={busy}
         onClick={buy}
-        aria-label={`Bought: ${line.name}`}
+        aria-label={say.bought(line.name)}
         className="size-11 rounded-card border-2 border-elm bg-paper hover:bg-elm-tint print:border-ink"
       >
         {busy ? "…" : ""}
@@ -52,9 +54,9 @@ export function BuyLine({
       <div className="min-w-0">
         <p className="font-bold leading-tight [overflow-wrap:anywhere]">{line.name}</p>
         <p className="text-soft text-sm">
-          {countedIn(line.lacking, line.unit)} lacking
-          {alone ? "" : `, in packs of ${countedIn(line.size, line.unit)}`}
-          {line.for.length > 0 ? ` · for ${line.for.join(", ")}` : " · to be kept on the shelf"}
+          {countedIn(line.lacking, line.unit)} {say.lacking}
+          {alone ? "" : say.inPacks(countedIn(line.size, line.unit))}
+          {line.for.length > 0 ? say.forSaid(line.for.join(", ")) : say.toBeKept}
           {orderBy && ` · ${orderBy}`}
         </p>
         {said && (
@@ -67,18 +69,18 @@ export function BuyLine({
         <span className="w-24 print:hidden">
           <NumberField
             label=""
-            name={`Packs of ${line.name}`}
+            name={buyLineWords().packsOf(line.name)}
             value={packs}
             least={1}
             most={10_000}
             onChange={setPacks}
           />
         </span>
-        <span className="hidden font-bold print:inline">{packs} ×</span>
+        <span className="hidden font-bold print:inline">{say.text(packs)}</span>
         <span
           className={`w-28 whitespace-nowrap text-right ${price === null ? "text-ochre text-sm" : ""}`}
         >
-          {price === null ? "price not known" : moneyText(price, currency)}
+          {price === null ? say.priceNotKnown : moneyText(price, currency)}
         </span>
       </div>
     </li>
@@ -87,6 +89,7 @@ export function BuyLine({
 
 /** What was ticked off can be taken back, as long as it is there. */
 export function NotBought({ mark, name }: { mark: string; name: string }) {
+  const say = buyLineWords();
   const { busy, said, act } = useAct();
   return (
     <>
@@ -94,10 +97,10 @@ export function NotBought({ mark, name }: { mark: string; name: string }) {
         type="button"
         disabled={busy}
         className="verb min-h-11"
-        aria-label={`Not bought after all: ${name}`}
+        aria-label={say.notBoughtAfterAll(name)}
         onClick={() => act(() => takeBack(mark))}
       >
-        not bought after all
+        {say.notBoughtAfterAll2}
       </button>
       {said && (
         <span role="alert" className="block text-brick text-sm">
@@ -111,7 +114,7 @@ export function NotBought({ mark, name }: { mark: string; name: string }) {
 export function PrintButton() {
   return (
     <button type="button" className="verb min-h-11 print:hidden" onClick={() => window.print()}>
-      Print
+      {buyLineWords().print}
     </button>
   );
 }

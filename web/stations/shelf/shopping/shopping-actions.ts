@@ -8,6 +8,7 @@ import { withStudio } from "@/data/client.ts";
 import { buy, unbuy } from "@/data/shopping.ts";
 import { act, no, takes } from "@/requests/act.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
+import { shoppingActionsWords } from "../words.ts";
 
 const mark = z.string().regex(/^[A-Za-z0-9-]{8,40}$/u);
 const purchase = z.strictObject({
@@ -23,16 +24,17 @@ export const tickOff = act(
   [takes.own<z.input<typeof purchase>>()],
   no,
   async (given: z.input<typeof purchase>): Promise<ActAnswer> => {
+    const say = shoppingActionsWords();
     const host = await requireHost();
     const read = purchase.safeParse(given);
     if (!read.success || read.data.packs * read.data.size > MOST_AMOUNT)
-      return { ok: false, message: "1 to 10,000 packs can be bought at once." };
+      return { ok: false, message: say.n1To10000Packs };
     const { good, packs, size, shop } = read.data;
-    const note = `${packs} ${packs === 1 ? "pack" : "packs"}${shop === "" ? "" : `, ${shop}`}`;
+    const note = say.text(packs, shop);
     const done = await withStudio(host.studioId, (sql) =>
       buy(sql, host.studioId, { mark: read.data.mark, good, amount: packs * size, note }),
     );
-    if (!done) return { ok: false, message: "This is no longer on the shelf." };
+    if (!done) return { ok: false, message: say.thisIsNoLonger };
     revalidatePath("/", "layout");
     return { ok: true };
   },
@@ -40,6 +42,7 @@ export const tickOff = act(
 
 /** Not bought after all. */
 export const takeBack = act([takes.text], no, async (given: string): Promise<ActAnswer> => {
+  const say = shoppingActionsWords();
   const host = await requireHost();
   const read = mark.safeParse(given);
   const done = read.success
@@ -48,9 +51,9 @@ export const takeBack = act([takes.text], no, async (given: string): Promise<Act
   if (done === "used")
     return {
       ok: false,
-      message: "Some of it has been used already: count at the Shelf what is there.",
+      message: say.someOfItHasBeen,
     };
-  if (done === "gone") return { ok: false, message: "This was not ticked off." };
+  if (done === "gone") return { ok: false, message: say.thisWasNotTickedOff };
   revalidatePath("/", "layout");
   return { ok: true };
 });

@@ -3,6 +3,7 @@ import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import Link from "next/link";
 import { FileButton } from "@/ui/button.tsx";
 import { showDate } from "@/ui/dates.ts";
+import { shoppingWords } from "../words.ts";
 import { BuyLine, NotBought, PrintButton } from "./buy-line.tsx";
 import type { Shopping } from "./load-shopping.ts";
 import { priceOf, type ShoppingLine } from "./shopping-list.ts";
@@ -12,6 +13,7 @@ import { priceOf, type ShoppingLine } from "./shopping-list.ts";
  * shop.
  */
 export function ShoppingPage({ view, currency }: { view: Shopping; currency: string }) {
+  const say = shoppingWords();
   const { lines, only, today } = view;
   const shops = [...new Set(lines.map(({ shop }) => shop))];
   const query = only ? `?for=${only.id}` : "";
@@ -23,27 +25,26 @@ export function ShoppingPage({ view, currency }: { view: Shopping; currency: str
           <PrintButton />
           {lines.length > 0 && (
             <FileButton href={`/shelf/shopping.csv${query}`} download className="print:hidden">
-              CSV
+              {say.csv}
             </FileButton>
           )}
         </div>
       </div>
       <p className="mb-3 text-soft">
-        Less what is here and what earlier classes keep for themselves, in whole packs, by the
-        cheapest offers known.{" "}
+        {say.lessWhatIsHere}{" "}
         {only ? (
           <Link className="verb print:hidden" href="/shelf/shopping">
-            For all classes
+            {say.forAllClasses}
           </Link>
         ) : (
           <Link className="verb print:hidden" href="/shelf">
-            To the shelf
+            {say.toTheShelf}
           </Link>
         )}
       </p>
       {!only && view.classes.length > 1 && (
         <details className="mb-3 print:hidden">
-          <summary className="verb min-h-11 py-2">For one class alone</summary>
+          <summary className="verb min-h-11 py-2">{say.forOneClassAlone}</summary>
           <ul className="grid gap-x-6 sm:grid-cols-2">
             {view.classes.map(({ id, title }) => (
               <li key={id}>
@@ -60,16 +61,15 @@ export function ShoppingPage({ view, currency }: { view: Shopping; currency: str
       )}
       {view.unplanned.length > 0 && (
         <p className="mb-3 text-ochre">
-          Not counted, as nobody has opened {view.unplanned.length === 1 ? "it" : "them"} yet:{" "}
-          {view.unplanned.join(", ")}.
+          {say.notCountedAsNobody(view.unplanned.length, view.unplanned.join(", "))}
         </p>
       )}
       {shops.map((shop) => {
         const own = lines.filter((line) => line.shop === shop);
         return (
-          <section key={shop} className="mt-5" aria-label={shop || "No shop said"}>
+          <section key={shop} className="mt-5" aria-label={say.noShopSaid(shop)}>
             <h2 className="flex flex-wrap items-baseline justify-between gap-3 border-rule-strong border-b pb-1 text-xl">
-              {shop || "No shop said"}
+              {say.noShopSaid(shop)}
               <span className="font-normal font-text text-base">{sumWords(own, currency)}</span>
             </h2>
             <ul>
@@ -82,8 +82,8 @@ export function ShoppingPage({ view, currency }: { view: Shopping; currency: str
                     line.orderBy === null
                       ? ""
                       : line.orderBy < today
-                        ? "order now"
-                        : `order by ${showDate(line.orderBy, "short")}`
+                        ? say.orderNow
+                        : say.orderBy(showDate(line.orderBy, "short"))
                   }
                 />
               ))}
@@ -92,8 +92,8 @@ export function ShoppingPage({ view, currency }: { view: Shopping; currency: str
         );
       })}
       {view.bought.length > 0 && (
-        <section className="mt-8 print:hidden" aria-label="Bought lately">
-          <h2 className="border-rule-strong border-b pb-1 text-xl">Bought in the last two days</h2>
+        <section className="mt-8 print:hidden" aria-label={say.boughtLately}>
+          <h2 className="border-rule-strong border-b pb-1 text-xl">{say.boughtInTheLastTwo}</h2>
           <ul>
             {view.bought.map(({ mark, name, unit, amount, note }) => (
               <li
@@ -119,6 +119,7 @@ export function ShoppingPage({ view, currency }: { view: Shopping; currency: str
 
 /** A price that is not known is said, never counted as nothing. */
 function sumWords(lines: readonly ShoppingLine[], currency: string): string {
+  const say = shoppingWords();
   const prices = lines.map(priceOf);
   const known = prices.filter((price) => price !== null);
   const open = prices.length - known.length;
@@ -126,13 +127,14 @@ function sumWords(lines: readonly ShoppingLine[], currency: string): string {
     known.reduce((all, price) => all + price, 0),
     currency,
   );
-  if (known.length === 0) return open === 1 ? "price not known" : "prices not known";
-  return open === 0 ? sum : `${sum} and ${open} without a price`;
+  if (known.length === 0) return say.priceNotKnownPrices(open);
+  return say.andWithoutAPrice(open, sum);
 }
 
 function headline(lines: readonly ShoppingLine[], currency: string, title: string | null): string {
-  const whose = title === null ? "" : ` for ${title}`;
-  if (lines.length === 0) return `Nothing to buy${whose}`;
+  const say = shoppingWords();
+  const whose = say.forSaid(title);
+  if (lines.length === 0) return say.nothingToBuy(whose);
   const things = new Set(lines.map(({ good }) => good)).size;
-  return `Buy ${things} ${things === 1 ? "thing" : "things"}${whose}: ${sumWords(lines, currency)}`;
+  return say.buy(things, whose, sumWords(lines, currency));
 }

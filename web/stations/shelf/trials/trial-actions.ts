@@ -13,12 +13,16 @@ import { addTrial, changeTrial, dropTrial, trialById } from "@/data/trials.ts";
 import { isId } from "@/planning/planned-class.ts";
 import { act, no, takes } from "@/requests/act.ts";
 import type { ActAnswer } from "@/ui/use-act.ts";
+import { trialActionsWords } from "../words.ts";
 
-const GONE: ActAnswer = { ok: false, message: "This trial is not there any more." };
-const STALE: ActAnswer = {
+const gone = (): ActAnswer => ({
   ok: false,
-  message: "It was changed in another window: here it is as it stands now.",
-};
+  message: trialActionsWords().thisTrialIsNotThere,
+});
+const stale = (): ActAnswer => ({
+  ok: false,
+  message: trialActionsWords().itWasChangedInAnother,
+});
 
 const picturesOf = ({ samples }: Trial): string[] =>
   samples.flatMap(({ picture }) => picture ?? []);
@@ -32,18 +36,18 @@ export const saveTrial = act(
   [takes.idOrNone, takes.own<Trial>(), takes.ownOrNone<Trial | null>()],
   no,
   async (id: string | null, given: Trial, base: Trial | null): Promise<ActAnswer> => {
+    const say = trialActionsWords();
     const host = await requireHost();
     const read = trialSchema.safeParse(given);
-    if (!read.success)
-      return { ok: false, message: read.error.issues[0]?.message ?? "Not usable." };
-    if (id !== null && !isId(id)) return GONE;
+    if (!read.success) return { ok: false, message: say.notUsable(read.error.issues[0]?.message) };
+    if (id !== null && !isId(id)) return gone();
     const answer = await withStudio(host.studioId, async (sql): Promise<ActAnswer> => {
       if (id === null)
         return (await addTrial(sql, host.studioId, read.data))
           ? { ok: true }
-          : { ok: false, message: "No more trials are kept: take old ones out first." };
+          : { ok: false, message: say.noMoreTrialsAreKept };
       const before = await trialById(sql, id);
-      if (!before) return GONE;
+      if (!before) return gone();
       const merged = merge(base, read.data, before.trial);
       const next = trialSchema.safeParse(merged.value);
       if (
@@ -51,7 +55,7 @@ export const saveTrial = act(
         !next.success ||
         (await changeTrial(sql, id, next.data, before.version)) === null
       )
-        return STALE;
+        return stale();
       const kept = new Set(picturesOf(next.data));
       await dropPictures(
         sql,
@@ -66,7 +70,7 @@ export const saveTrial = act(
 
 export const takeTrialOut = act([takes.id], no, async (id: string): Promise<ActAnswer> => {
   const host = await requireHost();
-  if (!isId(id)) return GONE;
+  if (!isId(id)) return gone();
   await withStudio(host.studioId, async (sql) => {
     const before = await trialById(sql, id);
     await dropTrial(sql, id);
@@ -89,21 +93,22 @@ export const letTrialCount = act(
   [takes.id, takes.on],
   no,
   async (id: string, counts: boolean): Promise<ActAnswer> => {
+    const say = trialActionsWords();
     const host = await requireHost();
     const answer = await withStudio(host.studioId, async (sql): Promise<ActAnswer> => {
       const row = await trialById(sql, id);
-      if (!row) return GONE;
+      if (!row) return gone();
       const good = await filmNamed(sql, row.trial.film);
       if (!good?.film)
         return {
           ok: false,
-          message: `“${row.trial.film}” is not on the shelf: there is no film for it to count for.`,
+          message: say.isNotOnTheShelf(row.trial.film),
         };
       const own = provedBy(row.trial);
       if (!own)
         return {
           ok: false,
-          message: "It says nothing yet: more rounds, or a look at the samples.",
+          message: say.itSaysNothingYet,
         };
       const { proved: before, ...bare } = good.film;
       const washing =
@@ -128,7 +133,7 @@ export const letTrialCount = act(
       );
       return typeof saved === "number"
         ? { ok: true }
-        : { ok: false, message: "The film was changed meanwhile. Try again." };
+        : { ok: false, message: say.theFilmWasChangedMeanwhile };
     });
     revalidatePath("/", "layout");
     return answer;

@@ -11,6 +11,7 @@ import { NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { useAct } from "@/ui/use-act.ts";
 import { DateField } from "@/ui/when-fields.tsx";
+import { trialFormWords } from "../words.ts";
 import { saveTrial } from "./trial-actions.ts";
 
 interface Props {
@@ -32,14 +33,15 @@ const fresh = (films: readonly string[], today: string): Trial => ({
   how: "",
   rounds: 0,
   samples: [
-    { id: "a", label: "Bold letters", note: "" },
-    { id: "b", label: "Thin strokes", note: "" },
+    { id: "a", label: trialFormWords().boldLetters, note: "" },
+    { id: "b", label: trialFormWords().thinStrokes, note: "" },
   ],
   note: "",
 });
 
 /** What is tried, how, and on which samples; nothing is kept before it is said. */
 export function TrialForm({ row, films, today, onDone }: Props) {
+  const say = trialFormWords();
   const [trial, setTrial] = useState<Trial>(row?.trial ?? fresh(films, today));
   const { busy, said, act } = useAct();
   const set = (patch: Partial<Trial>) => setTrial((now) => ({ ...now, ...patch }));
@@ -48,7 +50,7 @@ export function TrialForm({ row, films, today, onDone }: Props) {
   return (
     <form
       className="mb-6 border-rule-strong border-l-2 pl-4"
-      aria-label={row ? `Change the trial of ${row.trial.film}` : "A new trial"}
+      aria-label={row ? say.changeTheTrial(row.trial.film) : say.aNewTrial}
       aria-busy={busy}
       onSubmit={(event) => {
         event.preventDefault();
@@ -57,74 +59,74 @@ export function TrialForm({ row, films, today, onDone }: Props) {
     >
       <div className="grid max-w-2xl grid-cols-1 gap-3 sm:grid-cols-2">
         <TextField
-          label="Film"
+          label={say.film}
           value={trial.film}
           maxLength={80}
-          required="Say which film it is."
+          required={say.sayWhichFilm}
           onChange={(film) => set({ film })}
         />
         <SelectField<Trial["material"]>
-          label="On"
+          label={say.on}
           value={trial.material}
           words={MATERIAL_WORDS}
           onChange={(material) => set({ material })}
         />
         <SelectField<Wear>
-          label="What it goes through"
+          label={say.whatItGoesThrough}
           value={trial.wear}
           words={WEAR_WORDS}
           onChange={(wear) => set({ wear })}
         />
         <TextField
-          label="How, in a few words"
+          label={say.howInAFewWords}
           value={trial.how}
           maxLength={200}
           onChange={(how) => set({ how })}
         />
         <DateField
-          label="Begun on"
+          label={say.begunOn}
           value={trial.began}
           today={today}
           onChange={(began) => set({ began })}
         />
         <NumberField
-          label="Cured before, hours"
+          label={say.curedBeforeHours}
           value={trial.cureHours}
           least={0}
           most={10_000}
           onChange={(cureHours) => set({ cureHours })}
         />
         <NumberField
-          label={trial.wear === "weather" ? "Months so far" : "Rounds so far"}
+          label={say.monthsSoFarRounds(trial.wear)}
           value={trial.rounds}
           least={0}
           most={10_000}
           onChange={(rounds) => set({ rounds })}
         />
       </div>
-      <p className="mt-3 font-bold">Samples</p>
+      <p className="mt-3 font-bold">{say.samples}</p>
       <ul>
         {trial.samples.map((sample, i) => (
           <li key={sample.id} className="grid items-end gap-3 py-1 sm:grid-cols-[1fr_1.5fr_auto]">
             <TextField
-              label={`Sample ${i + 1}`}
+              label={say.sample(i)}
               value={sample.label}
               maxLength={60}
-              required="Say which sample it is."
+              required={say.sayWhichSample}
               onChange={(label) => setSample(sample.id, { label })}
             />
             <TextField
-              label={`Seen on ${sample.label}`}
+              label={say.seenOn(sample.label)}
               value={sample.note}
               maxLength={200}
               onChange={(note) => setSample(sample.id, { note })}
             />
             <Button
               disabled={trial.samples.length === 1}
-              aria-label={`Remove ${sample.label}`}
+              aria-label={say.remove(sample.label)}
               onClick={() => set({ samples: trial.samples.filter(({ id }) => id !== sample.id) })}
             >
-              Remove
+              {say.remove2}
             </Button>
           </li>
         ))}
@@ -135,17 +137,17 @@ export function TrialForm({ row, films, today, onDone }: Props) {
             set({
               samples: [
                 ...trial.samples,
-                { id: freeId(trial), label: `Sample ${trial.samples.length + 1}`, note: "" },
+                { id: freeId(trial), label: say.sample2(trial.samples.length), note: "" },
               ],
             })
           }
         >
-          Another sample
+          {say.anotherSample}
         </Button>
       )}
       <div className="mt-3 max-w-2xl">
         <TextField
-          label="What to remember of it"
+          label={say.whatToRemember}
           value={trial.note}
           maxLength={300}
           onChange={(note) => set({ note })}
@@ -153,10 +155,10 @@ export function TrialForm({ row, films, today, onDone }: Props) {
       </div>
       <div className="mt-3 flex flex-wrap gap-3">
         <Button type="submit" tone="main" disabled={busy}>
-          {row ? "Keep what was changed" : "Keep the trial"}
+          {row ? say.keepWhatWasChanged : say.keepTheTrial}
         </Button>
         <Button disabled={busy} onClick={onDone}>
-          Cancel
+          {say.cancel}
         </Button>
       </div>
       {said && (

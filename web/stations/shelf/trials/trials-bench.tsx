@@ -18,6 +18,7 @@ import { showDate } from "@/ui/dates.ts";
 import { PictureField } from "@/ui/picture-field.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { useAct } from "@/ui/use-act.ts";
+import { trialsBenchWords } from "../words.ts";
 import { letTrialCount, saveTrial, takeTrialOut } from "./trial-actions.ts";
 import { TrialForm } from "./trial-form.tsx";
 
@@ -38,29 +39,26 @@ interface Props {
  * glance.
  */
 export function TrialsBench({ rows, films, today }: Props) {
+  const say = trialsBenchWords();
   const [film, setFilm] = useState("");
   const [open, setOpen] = useState<string | null>(null);
   const shown = rows.filter(({ trial }) => film === "" || trial.film === film);
   const names = [...new Set(rows.map(({ trial }) => trial.film))].sort();
   return (
-    <section aria-label="Trials">
-      <p className="mb-4 max-w-3xl text-soft">
-        What a film goes through on one surface, sample by sample. Five washes tell something; what
-        lifts or fades tells at once. A trial that you let count goes before what is said of the
-        film's kind, in every class.
-      </p>
+    <section aria-label={say.trials}>
+      <p className="mb-4 max-w-3xl text-soft">{say.whatAFilmGoesThrough}</p>
       <div className="mb-5 flex flex-wrap items-end gap-4">
         {names.length > 1 && (
           <SelectField
-            label="Of which film"
+            label={say.ofWhichFilm}
             value={film}
-            words={[["", "all films"] as const, ...names.map((name) => [name, name] as const)]}
+            words={[["", say.allFilms] as const, ...names.map((name) => [name, name] as const)]}
             onChange={setFilm}
           />
         )}
         {open !== "new" && (
           <Button tone={rows.length === 0 ? "main" : "plain"} onClick={() => setOpen("new")}>
-            Begin a trial
+            {say.beginATrial}
           </Button>
         )}
       </div>
@@ -112,12 +110,12 @@ const TONES = {
   lifting: "text-brick",
   off: "text-brick",
 } as const;
-const ROUND_DONE: Readonly<Record<Wear, string>> = {
-  hand: "Washed once more",
-  dishwasher: "Washed once more",
-  weather: "A month more",
-  rubbing: "Rubbed once more",
-};
+const roundDone = (): Readonly<Record<Wear, string>> => ({
+  hand: trialsBenchWords().washedOnce,
+  dishwasher: trialsBenchWords().washedOnce,
+  weather: trialsBenchWords().aMonth,
+  rubbing: trialsBenchWords().rubbedOnce,
+});
 
 function TrialCard({
   row,
@@ -128,6 +126,7 @@ function TrialCard({
   film: TriedFilm | undefined;
   onChange: () => void;
 }) {
+  const say = trialsBenchWords();
   const { trial, id } = row;
   const { busy, said, act } = useAct();
   const save = (next: Trial) => act(() => saveTrial(id, next, trial));
@@ -149,9 +148,12 @@ function TrialCard({
         {worst && <b className={`shrink-0 ${TONES[worst]}`}>{OUTCOME_WORDS[worst]}</b>}
       </header>
       <p className="text-soft">
-        on {MATERIAL_WORDS[trial.material]} · {sayRounds(trial)} · begun{" "}
-        {showDate(trial.began, "short")}
-        {trial.how && ` · ${trial.how}`}
+        {say.onBegun(
+          MATERIAL_WORDS[trial.material],
+          sayRounds(trial),
+          showDate(trial.began, "short"),
+          trial.how,
+        )}
       </p>
       <ul className="mt-2">
         {trial.samples.map((sample) => (
@@ -159,7 +161,7 @@ function TrialCard({
             <div className="flex flex-wrap items-center justify-between gap-x-3">
               <b>{sample.label}</b>
               <select
-                aria-label={`What became of ${sample.label}`}
+                aria-label={say.whatBecame(sample.label)}
                 className={`min-h-11 font-bold ${sample.outcome ? TONES[sample.outcome] : ""}`}
                 value={sample.outcome ?? ""}
                 disabled={busy}
@@ -178,7 +180,7 @@ function TrialCard({
                   });
                 }}
               >
-                <option value="">not looked at</option>
+                <option value="">{say.notLooked}</option>
                 {OUTCOMES.map((outcome) => (
                   <option key={outcome} value={outcome}>
                     {OUTCOME_WORDS[outcome]}
@@ -189,15 +191,12 @@ function TrialCard({
             {(sample.note ||
               (sample.outcome && sample.outcome !== "held" && sample.round !== undefined)) && (
               <p className="text-soft text-sm">
-                {sample.outcome &&
-                  sample.outcome !== "held" &&
-                  sample.round !== undefined &&
-                  `seen after ${sample.round}. `}
+                {say.seenAfter(sample.outcome, sample.round)}
                 {sample.note}
               </p>
             )}
             <PictureField
-              label="A picture of it"
+              label={say.aPicture}
               alt={`${sample.label}, ${trial.film}`}
               id={sample.picture ?? null}
               onChange={(picture) =>
@@ -216,10 +215,10 @@ function TrialCard({
       />
       <div className="mt-2 flex flex-wrap gap-2">
         <Button disabled={busy} onClick={() => save({ ...trial, rounds: trial.rounds + 1 })}>
-          {ROUND_DONE[trial.wear]}
+          {roundDone()[trial.wear]}
         </Button>
         <Button disabled={busy} onClick={onChange}>
-          Change
+          {say.change}
         </Button>
         <TakeOut busy={busy} onOut={() => act(() => takeTrialOut(id))} />
       </div>
@@ -252,62 +251,56 @@ function Counts({
   busy: boolean;
   onLet: (counts: boolean) => void;
 }) {
+  const say = trialsBenchWords();
   const own = provedBy(trial);
   if (!own) return null;
-  if (!film)
-    return (
-      <p className="mt-2 text-soft">
-        “{trial.film}” is not on the shelf, so it counts for no class.
-      </p>
-    );
+  if (!film) return <p className="mt-2 text-soft">{say.isNotOnTheShelf(trial.film)}</p>;
   const inForce =
     own.washing === undefined
       ? film.proved?.outdoors === own.outdoors
       : film.proved?.washing === own.washing;
   return (
     <p className="mt-2">
-      {sayFound(own)}{" "}
-      {inForce
-        ? "This counts before the rule for its kind."
-        : "The rule for its kind still decides."}{" "}
+      {say.text(sayFound(own), inForce)}{" "}
       <button
         type="button"
         className="verb min-h-11"
         disabled={busy}
         onClick={() => onLet(!inForce)}
       >
-        {inForce ? "Let the rule decide" : "Let this count before the rule"}
+        {say.letTheRuleDecideLet(inForce)}
       </button>
     </p>
   );
 }
 
 function sayFound({ washing, outdoors }: NonNullable<Vinyl["proved"]>): string {
-  if (outdoors !== undefined)
-    return outdoors ? "It bears the weather." : "It does not bear the weather.";
+  const say = trialsBenchWords();
+  if (outdoors !== undefined) return say.itBearsTheWeather(outdoors);
   return {
-    none: "It bears no washing.",
-    handOnly: "It does not bear a dishwasher.",
-    hand: "It bears washing by hand.",
-    dishwasher: "It bears a dishwasher.",
+    none: say.itBearsNoWashing,
+    handOnly: say.itDoesNotBear,
+    hand: say.itBearsWashingByHand,
+    dishwasher: say.itBearsADishwasher,
   }[washing ?? "hand"];
 }
 
 function TakeOut({ busy, onOut }: { busy: boolean; onOut: () => void }) {
+  const say = trialsBenchWords();
   const [sure, setSure] = useState(false);
   if (!sure)
     return (
       <Button disabled={busy} onClick={() => setSure(true)}>
-        Remove
+        {say.remove}
       </Button>
     );
   return (
     <>
       <Button tone="stop" disabled={busy} onClick={onOut}>
-        Take it out, pictures too
+        {say.takeItOutPicturesToo}
       </Button>
       <Button disabled={busy} onClick={() => setSure(false)}>
-        Keep it
+        {say.keepIt}
       </Button>
     </>
   );

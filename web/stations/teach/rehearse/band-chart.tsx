@@ -5,7 +5,7 @@
 
 import type { Rehearsed } from "@elm-basket/core/rehearsal/rehearse.ts";
 import type { Step } from "@elm-basket/core/scheduling/step.ts";
-import { counted } from "@elm-basket/core/units/counted.ts";
+import { bandChartWords } from "../words.ts";
 
 const WIDTH = 900;
 const NAMES = 196;
@@ -33,6 +33,7 @@ interface Row {
 }
 
 export function BandChart({ report, endAt, steps, titles, at }: Props) {
+  const say = bandChartWords();
   const rows = rowsOf(report, steps, titles);
   const last = Math.max(
     endAt,
@@ -47,7 +48,7 @@ export function BandChart({ report, endAt, steps, titles, at }: Props) {
       viewBox={`0 0 ${WIDTH} ${height + HISTOGRAM + 34}`}
       className="w-full min-w-[560px]"
       role="img"
-      aria-label={`Steps over ${counted(report.runs, "evening")}; in time in ${Math.round(100 * report.pOnTime)} of 100`}
+      aria-label={say.stepsOverInTime(report.runs, Math.round(100 * report.pOnTime))}
     >
       <defs>
         <pattern
@@ -74,7 +75,9 @@ export function BandChart({ report, endAt, steps, titles, at }: Props) {
             <title>{row.name}</title>
           </text>
           <Band row={row} scale={scale} />
-          <title>{`${row.name}: ${row.dries ? "dry" : "done"} at ${at(row.ends.p50)} in the middle, nine times in ten by ${at(row.ends.p90)}`}</title>
+          <title>
+            {say.atInTheMiddleNine(row.name, row.dries, at(row.ends.p50), at(row.ends.p90))}
+          </title>
         </g>
       ))}
       {Array.from({ length: Math.floor(last / tick) + 1 }, (_, i) => i * tick).map((minute) => (
@@ -179,6 +182,7 @@ function Ends({
   top,
   at,
 }: Pick<Props, "report" | "endAt" | "at"> & { scale: (minute: number) => number; top: number }) {
+  const say = bandChartWords();
   const { from, counts } = report.ends;
   const minutes = Math.max(1, Math.ceil(counts.length / MOST_BARS));
   const bars = Array.from({ length: Math.ceil(counts.length / minutes) }, (_, i) => ({
@@ -193,13 +197,13 @@ function Ends({
   return (
     <g>
       <text x="0" y={base - 46} fontSize="13" fontWeight="700" fill="var(--color-ink)">
-        When it ends
+        {say.whenItEnds}
       </text>
       <text x="0" y={base - 27} fontSize="13" fill="var(--color-soft)">
-        {Math.round(100 * report.pOnTime)} of 100 in time
+        {say.of100InTime(Math.round(100 * report.pOnTime))}
       </text>
       <text x="0" y={base - 9} fontSize="13" fill="var(--color-soft)">
-        half by {at(report.p50)}
+        {say.halfBy(at(report.p50))}
       </text>
       {bars.map((bar) => {
         const height = (HISTOGRAM - 14) * (bar.count / most);
@@ -231,7 +235,7 @@ function Ends({
         fill="var(--color-brick)"
         textAnchor={side(endAt <= report.p90)}
       >
-        planned {at(endAt)}
+        {say.planned(at(endAt))}
       </text>
       <line
         x1={scale(report.p90)}
@@ -248,7 +252,7 @@ function Ends({
         fill="var(--color-ink)"
         textAnchor={side(report.p90 < endAt)}
       >
-        9 in 10 by {at(report.p90)}
+        {say.n9In10(at(report.p90))}
       </text>
     </g>
   );
@@ -279,7 +283,7 @@ function rowsOf({ byStep }: Rehearsed, steps: Props["steps"], titles: Props["tit
           own,
           {
             key: `${row.id} dries`,
-            name: "dries",
+            name: bandChartWords().dries,
             dries: true,
             begins: row.ends,
             ends: later(row.ends),

@@ -12,6 +12,7 @@ import { useEffect, useState } from "react";
 import { Button } from "@/ui/button.tsx";
 import { SeatBasket } from "@/ui/seat-basket.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { eveningPlayerWords } from "../words.ts";
 import type { Report } from "./use-rehearsal.ts";
 
 interface Props {
@@ -25,11 +26,12 @@ interface Props {
 }
 
 /** Minutes of the class in a second. */
-const SPEEDS = {
-  "1": "a minute a second",
-  "4": "4 minutes a second",
-  "12": "12 minutes a second",
-} as const;
+const speeds = () =>
+  ({
+    "1": eveningPlayerWords().aMinuteASecond,
+    "4": eveningPlayerWords().n4MinutesASecond,
+    "12": eveningPlayerWords().n12MinutesASecond,
+  }) as const;
 const FRAME_MS = 120;
 const STRANDS = 5;
 
@@ -38,8 +40,9 @@ const STRANDS = 5;
  * touched tells its own evening.
  */
 export function EveningPlayer({ evening, run, found, seats, titles, at, onPlay }: Props) {
+  const say = eveningPlayerWords();
   const [minute, setMinute] = useState(0);
-  const [speed, setSpeed] = useState<keyof typeof SPEEDS>("4");
+  const [speed, setSpeed] = useState<keyof ReturnType<typeof speeds>>("4");
   const [going, setGoing] = useState(false);
   const [chosen, setChosen] = useState<string | null>(null);
   const end = Math.max(
@@ -71,27 +74,27 @@ export function EveningPlayer({ evening, run, found, seats, titles, at, onPlay }
   );
   const at0 = evening.seats[seats.findIndex(({ seat }) => seat === chosen)];
   return (
-    <section className="mt-6 border-rule border-t pt-4" aria-label="One evening">
+    <section className="mt-6 border-rule border-t pt-4" aria-label={say.oneEvening}>
       <div className="mb-2 flex flex-wrap items-end justify-between gap-3">
         <h2 className="text-lg">
-          One evening: {at(minute)}{" "}
+          {say.oneEvening2(at(minute))}{" "}
           <span className="font-normal font-text text-base text-soft">
-            {minute >= end ? "all done" : (titles[open] ?? "")}
+            {minute >= end ? say.allDone : (titles[open] ?? "")}
           </span>
         </h2>
         <div className="flex flex-wrap items-end gap-2">
-          <Button onClick={press}>{going ? "Stop" : minute >= end ? "Once more" : "Play"}</Button>
+          <Button onClick={press}>{say.stopOnceMorePlay(going, minute, end)}</Button>
           <Button disabled={run === found.usual} onClick={() => onPlay(found.usual)}>
-            A usual one
+            {say.aUsual}
           </Button>
           <Button disabled={run === found.bad} onClick={() => onPlay(found.bad)}>
-            A bad one
+            {say.aBad}
           </Button>
         </div>
       </div>
       <div className="grid gap-x-6 gap-y-3 sm:grid-cols-[1fr_180px]">
         <label className="block">
-          <span className="sr-only">Minute of the evening</span>
+          <span className="sr-only">{say.minuteOfTheEvening}</span>
           <input
             type="range"
             className="w-full"
@@ -103,12 +106,13 @@ export function EveningPlayer({ evening, run, found, seats, titles, at, onPlay }
             aria-valuetext={at(minute)}
           />
         </label>
-        <SelectField label="Pace" value={speed} words={SPEEDS} onChange={setSpeed} />
+        <SelectField label={say.pace} value={speed} words={speeds()} onChange={setSpeed} />
       </div>
       <p className="mb-3 tabular-nums" data-tally>
-        {tally("working")} at work, {tally("waiting")} {listens ? "listening" : "waiting"},{" "}
-        {tally("inLine")} in line{tally("absent") > 0 ? `, ${tally("absent")} not here yet` : ""}
-        {tally("done") > 0 ? `, ${tally("done")} done` : ""}
+        {tally("working")} {say.atWork} {tally("waiting")} {say.listeningWaiting(listens)},{" "}
+        {tally("inLine")} {say.inLine}
+        {tally("absent") > 0 ? say.notHereYet(tally("absent")) : ""}
+        {tally("done") > 0 ? say.done(tally("done")) : ""}
       </p>
       <div className="grid gap-x-8 gap-y-4 md:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
         <SeatBasket
@@ -141,10 +145,7 @@ export function EveningPlayer({ evening, run, found, seats, titles, at, onPlay }
             at={at}
           />
         ) : (
-          <p className="text-soft">
-            Touch a seat: it tells its evening. A red strand stands in line for a tool, or has not
-            come yet.
-          </p>
+          <p className="text-soft">{say.touchASeatItTells}</p>
         )}
       </div>
     </section>
@@ -156,16 +157,17 @@ function words(
   titles: readonly string[],
   listens: boolean,
 ): string {
+  const say = eveningPlayerWords();
   if (!moment) return "";
   switch (moment.at) {
     case "absent":
-      return "not here yet";
+      return say.notHereYet2;
     case "waiting":
-      return listens ? "listens" : "waits";
+      return say.listensWaits(listens);
     case "done":
-      return "done";
+      return say.done2;
     case "inLine":
-      return `in line: ${titles[moment.step]}`;
+      return say.inLine2(titles[moment.step]);
     case "working":
       return titles[moment.step] ?? "";
   }
@@ -184,12 +186,13 @@ function SeatEvening({
   minute: number;
   at: (minute: number) => string;
 }) {
+  const say = eveningPlayerWords();
   return (
     <div data-seat-evening>
       <p className="mb-1">
         <b>{label}</b>
-        {seat.arrives > 0.5 ? `, comes at ${at(seat.arrives)}` : ""}, waits{" "}
-        {showMinutes(Math.round(seat.waited))} in all
+        {seat.arrives > 0.5 ? say.comesAt(at(seat.arrives)) : ""}
+        {say.waits} {showMinutes(Math.round(seat.waited))} {say.inAll}
       </p>
       <ol className="text-sm">
         {seat.turns.map((turn) => (
@@ -201,7 +204,7 @@ function SeatEvening({
             <span className="shrink-0 tabular-nums">
               {at(turn.from)}, {showMinutes(Math.max(1, Math.round(turn.to - turn.from)))}
               {turn.from - turn.came > 0.5
-                ? `, ${showMinutes(Math.round(turn.from - turn.came))} in line`
+                ? say.inLine3(showMinutes(Math.round(turn.from - turn.came)))
                 : ""}
             </span>
           </li>

@@ -11,6 +11,7 @@ import type { PartEditor } from "@/stations/frame/use-part.ts";
 import { NumberField } from "@/ui/fields.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
+import { pacesWords } from "../words.ts";
 
 export interface RehearsedWays {
   /** Null as long as nobody said otherwise than is taken for granted. */
@@ -31,6 +32,7 @@ export function Paces({
   titles: ReadonlyMap<string, string>;
   seed: number;
 }) {
+  const w = pacesWords();
   const rehearsal = editor.value.rehearsal ?? USUAL_REHEARSAL;
   const put = (patch: Partial<RehearsalWays>, label: string) =>
     editor.change({ rehearsal: { ...rehearsal, ...patch } }, label);
@@ -44,18 +46,21 @@ export function Paces({
       {report && (
         <div className="mt-6">
           <FigureRow
-            name="A seat waits, on average"
+            name={pacesWords().aSeatWaits}
             reckoning={{
               title: minutes(report.waiting.mean),
               lines: [
-                { what: "For the others", value: minutes(report.waiting.room) },
-                { what: "For what dries", value: minutes(report.waiting.drying) },
-                { what: "In line for a tool", value: minutes(report.waiting.tools) },
-                ...(isRoom ? [{ what: "For help", value: minutes(report.waiting.help) }] : []),
-                { what: "One in ten waits at least", value: minutes(report.waiting.p90) },
+                { what: w.forTheOthers, value: minutes(report.waiting.room) },
+                { what: w.forWhatDries, value: minutes(report.waiting.drying) },
+                { what: w.inLineForATool, value: minutes(report.waiting.tools) },
+                ...(isRoom ? [{ what: w.forHelp, value: minutes(report.waiting.help) }] : []),
+                { what: w.oneInTenWaits, value: minutes(report.waiting.p90) },
               ],
-              rule: "Minutes in which a seat is done with its step and cannot begin the next. Listening to you does not count as waiting.",
-              rests: `Paces of the steps: ${restsOn(document.figures, "steps")} Drying: ${restsOn(document.figures, "drying")}`,
+              rule: w.minutesInWhichASeat,
+              rests: w.pacesOfTheStepsDrying(
+                restsOn(document.figures, "steps"),
+                restsOn(document.figures, "drying"),
+              ),
             }}
           >
             {minutes(report.waiting.mean)}
@@ -63,24 +68,21 @@ export function Paces({
           {report.queues.map((queue) => (
             <FigureRow
               key={queue.step}
-              name={`In line at “${titles.get(queue.step) ?? queue.step}”`}
+              name={pacesWords().inLineAt(titles.get(queue.step) ?? queue.step)}
               reckoning={{
-                title: `${minutes(queue.waiting)} each`,
+                title: w.each(minutes(queue.waiting)),
                 lines: [
                   {
-                    what: "Most at once, in the middle",
+                    what: w.mostAtOnce,
                     value: String(Math.round(queue.longest.p50)),
                   },
                   {
-                    what: "Most at once, one evening in ten",
+                    what: w.mostAtOnceOneEvening,
                     value: String(Math.round(queue.longest.p90)),
                   },
-                  { what: "The tool is wanted for", value: minutes(queue.to - queue.from) },
+                  { what: w.theToolIsWanted, value: minutes(queue.to - queue.from) },
                 ],
-                rule:
-                  (document.setting.helpers ?? 0) > 0
-                    ? "First come, first served; a helper calls people away from the next step when their turn comes."
-                    : "First come, first served. You stand at the tool, and the room waits.",
+                rule: w.firstComeFirstServed(document.setting.helpers),
               }}
             >
               {minutes(queue.waiting)}
@@ -89,55 +91,51 @@ export function Paces({
         </div>
       )}
       <section className="mt-6">
-        <h2 className="mb-2 text-lg">What it takes for granted</h2>
+        <h2 className="mb-2 text-lg">{w.whatItTakesForGranted}</h2>
         <div className="grid gap-3">
           <SelectField
-            label="The room goes on"
-            hint="Where a step does not say otherwise."
+            label={w.theRoomGoes}
+            hint={w.whereAStep}
             value={rehearsal.gate}
             words={GATES.map((gate) => [gate, GATE_WORDS[gate]] as const)}
-            onChange={(gate) => put({ gate }, "When the room goes on")}
+            onChange={(gate) => put({ gate }, w.whenTheRoomGoes)}
           />
           {isRoom && (
             <div className="grid grid-cols-2 gap-3">
               <NumberField
-                label="Of 100 come late"
+                label={w.of100ComeLate}
                 value={Math.round(100 * rehearsal.lateShare)}
                 least={0}
                 most={100}
-                onChange={(share) => put({ lateShare: share / 100 }, "Who comes late")}
+                onChange={(share) => put({ lateShare: share / 100 }, w.whoComesLate)}
               />
               <NumberField
-                label="by minutes"
+                label={w.byMinutes}
                 value={rehearsal.lateMinutes}
                 least={0}
                 most={240}
-                onChange={(lateMinutes) => put({ lateMinutes }, "How late they come")}
+                onChange={(lateMinutes) => put({ lateMinutes }, w.howLateTheyCome)}
               />
               <NumberField
-                label="Of 100 stuck at a step"
+                label={w.of100Stuck}
                 value={Math.round(100 * rehearsal.stuckShare)}
                 least={0}
                 most={100}
-                onChange={(share) => put({ stuckShare: share / 100 }, "Who is stuck")}
+                onChange={(share) => put({ stuckShare: share / 100 }, w.whoIsStuck)}
               />
               <NumberField
-                label="need minutes of help"
+                label={w.needMinutesOfHelp}
                 value={rehearsal.stuckMinutes}
                 least={0}
                 most={60}
-                onChange={(stuckMinutes) => put({ stuckMinutes }, "Minutes of help")}
+                onChange={(stuckMinutes) => put({ stuckMinutes }, w.minutesOfHelp)}
               />
             </div>
           )}
         </div>
         <p className="mt-3 text-soft text-sm">
-          Paces are those of the steps: half are done after the one figure, three quarters after the
-          other, both at Teach. Half of the scatter belongs to the person, who is slow or quick all
-          evening.
-          {same.length > 0 &&
-            ` Taken as the same for all, since no half is said: ${same.join(", ")}.`}{" "}
-          The same number gives the same evenings: {seed}.
+          {w.pacesAreThose}
+          {same.length > 0 && w.takenAsTheSame(same.join(", "))} {w.theSameNumberGives(seed)}
         </p>
       </section>
     </>

@@ -12,6 +12,7 @@ import { Button, LinkButton } from "@/ui/button.tsx";
 import { ProgressBar } from "@/ui/progress-bar.tsx";
 import { Sideways } from "@/ui/sideways.tsx";
 import type { RehearseJob } from "@/workers/rehearse-protocol.ts";
+import { rehearseBenchWords } from "../words.ts";
 import { BandChart } from "./band-chart.tsx";
 import { EveningPlayer } from "./evening-player.tsx";
 import { Paces, type RehearsedWays } from "./paces.tsx";
@@ -41,6 +42,7 @@ export function RehearseBench({
   labels,
   ...given
 }: Props) {
+  const say = rehearseBenchWords();
   const [seed, setSeed] = useState(FIRST_SEED);
   const editor = usePart<RehearsedWays>(
     classId,
@@ -67,16 +69,14 @@ export function RehearseBench({
           <h2 className="text-2xl" aria-live="polite">
             {found
               ? sentence(found.report, found.endAt, document, at, titles)
-              : failure
-                ? "It could not be rehearsed"
-                : "Playing it through …"}
+              : say.itCouldNotBeRehearsed(failure)}
           </h2>
           <Working progress={rehearsal.progress} runs={found?.report.runs ?? null} />
         </div>
         <div className="flex flex-wrap gap-2">
-          <LinkButton href={`/classes/${classId}/teach`}>Back to the run sheet</LinkButton>
+          <LinkButton href={`/classes/${classId}/teach`}>{say.backToTheRunSheet}</LinkButton>
           <Button tone="main" onClick={() => setSeed((before) => before + 1)}>
-            Rehearse again
+            {say.rehearseAgain}
           </Button>
         </div>
       </div>
@@ -89,7 +89,7 @@ export function RehearseBench({
         <section className="min-w-0">
           {found && (
             <>
-              <Sideways label="How the evenings went">
+              <Sideways label={say.howTheEveningsWent}>
                 <BandChart
                   report={found.report}
                   endAt={found.endAt}
@@ -98,11 +98,7 @@ export function RehearseBench({
                   at={at}
                 />
               </Sideways>
-              <p className="mt-2 text-soft text-sm">
-                Each band: pale from where the quick tenth of the evenings begins, filled between
-                the middles, tinted until the slow tenth is done; the line is the middle. Hatched:
-                it dries, nobody can go on.
-              </p>
+              <p className="mt-2 text-soft text-sm">{say.eachBandPale}</p>
               {rehearsal.evening && (
                 <EveningPlayer
                   key={`${seed} ${rehearsal.evening.run} ${found.job}`}
@@ -135,21 +131,22 @@ export function RehearseBench({
 }
 
 function Working({ progress, runs }: Pick<RehearsalState, "progress"> & { runs: number | null }) {
+  const say = rehearseBenchWords();
   if (progress)
     return (
       <div className="mt-1 flex items-center gap-3 text-soft text-sm">
         <ProgressBar
           value={progress.share}
           max={1}
-          label={progress.what === "playing" ? "How much is played" : "How many ways are tried"}
+          label={say.howMuchIsPlayed(progress.what)}
           className="w-40"
         />
-        {progress.what === "playing" ? "playing the evenings" : "trying what would change it"}
+        {say.playingTheEveningsTrying(progress.what)}
       </div>
     );
   return runs === null ? null : (
     <p className="text-soft text-sm">
-      {runs.toLocaleString("en-GB")} evenings, each with other people’s paces.
+      {say.eveningsEachWithOtherPeoples(runs.toLocaleString("en-GB"))}
     </p>
   );
 }
@@ -161,14 +158,27 @@ function sentence(
   at: (minute: number) => string,
   titles: ReadonlyMap<string, string>,
 ): string {
+  const say = rehearseBenchWords();
   const over = p90 - endAt;
-  const end = `Nine times in ten you end by ${at(p90)}, ${over >= 1 ? `${showMinutes(Math.round(over))} after the planned end` : over <= -1 ? `${showMinutes(Math.round(-over))} before the planned end` : "as planned"}; in time ${Math.round(100 * pOnTime)} times in a hundred.`;
+  const end = say.nineTimesInTen(
+    at(p90),
+    over >= 1
+      ? say.afterThePlannedEnd(showMinutes(Math.round(over)))
+      : over <= -1
+        ? say.beforeThePlannedEnd(showMinutes(Math.round(-over)))
+        : say.asPlanned,
+    Math.round(100 * pOnTime),
+  );
   const worst = [...queues].sort((a, b) => b.waiting - a.waiting)[0];
   if (worst && worst.waiting >= LEAST_LINE) {
     const tool = document.tools.find(({ id }) => worst.tools.includes(id))?.name.toLowerCase();
-    return `${end} They stand in line ${tool ? `for the ${tool}` : `at “${titles.get(worst.step)}”`}, ${showMinutes(Math.round(worst.waiting))} each.`;
+    return say.theyStandInLineEach(
+      end,
+      tool ? say.forThe(tool) : say.at(titles.get(worst.step)),
+      showMinutes(Math.round(worst.waiting)),
+    );
   }
   return waiting.mean >= LEAST_LINE
-    ? `${end} Each waits ${showMinutes(Math.round(waiting.mean))} in all, ${waiting.drying > waiting.room ? "mostly for what dries" : "mostly for the others"}.`
+    ? say.eachWaitsInAll(end, showMinutes(Math.round(waiting.mean)), waiting.drying, waiting.room)
     : end;
 }

@@ -5,10 +5,12 @@ import { studioPace } from "@/data/pace.ts";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadPlanned } from "@/stations/frame/load.ts";
 import { LinkButton } from "@/ui/button.tsx";
+import { rehearseStationWords } from "../words.ts";
 import { RehearseBench } from "./rehearse-bench.tsx";
 
 /** The class played through before it happens. */
 export async function RehearseStation({ id }: { id: string }) {
+  const say = rehearseStationWords();
   const data = await loadPlanned(id);
   if (!data) return null;
   const { planned, host, kits } = data;
@@ -16,18 +18,14 @@ export async function RehearseStation({ id }: { id: string }) {
   if (document.steps.length === 0 || document.seats.length === 0)
     return (
       <div className="grid max-w-xl gap-4">
-        <h2 className="text-2xl">Nothing to rehearse yet</h2>
-        <p>
-          {document.steps.length === 0
-            ? "The class has no steps: begin with those that are proposed, at Teach."
-            : "Nobody is in the class: a rehearsal needs people and their paces."}
-        </p>
+        <h2 className="text-2xl">{say.nothingToRehearseYet}</h2>
+        <p>{say.theClassHasNoSteps(document.steps.length)}</p>
         <LinkButton
           tone="main"
           href={`/classes/${id}/${document.steps.length === 0 ? "teach" : "letter"}`}
           className="justify-self-start"
         >
-          {document.steps.length === 0 ? "To Teach" : "To Letter"}
+          {say.toTeachToLetter(document.steps.length)}
         </LinkButton>
       </div>
     );

@@ -4,6 +4,7 @@ import type { PlayedEvening } from "@elm-basket/core/rehearsal/played.ts";
 import type { Tried } from "@elm-basket/core/rehearsal/try-ways.ts";
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { RehearseAnswer, RehearseJob } from "@/workers/rehearse-protocol.ts";
+import { rehearsalHookWords } from "../words.ts";
 
 export type Report = Extract<RehearseAnswer, { kind: "rehearsed" }>;
 
@@ -56,7 +57,7 @@ export function useRehearsal({
       if (answer.job !== count.current) return;
       if (answer.kind === "progress") setProgress(answer);
       else if (answer.kind === "failed") {
-        setFailure(answer.message);
+        setFailure(answer.message ?? rehearsalHookWords().loadThePageAnew);
         setProgress(null);
       } else if (answer.kind === "tried") {
         setTried(answer.tried);
@@ -69,7 +70,7 @@ export function useRehearsal({
     };
     made.onerror = () => {
       setProgress(null);
-      setFailure("It could not be rehearsed in this browser.");
+      setFailure(rehearsalHookWords().itCouldNotBeRehearsed);
     };
     worker.current = made;
     return () => {

@@ -6,6 +6,7 @@ import { sayCost, sayWay, sayWhatIf } from "@elm-basket/core/rehearsal/words-en.
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import { takeWay } from "@/stations/frame/actions.ts";
+import { waysTriedWords } from "../words.ts";
 
 const MOST_SHOWN = 6;
 
@@ -24,6 +25,7 @@ export function WaysTried({
   document: ClassDocument;
   at: (minute: number) => string;
 }) {
+  const say = waysTriedWords();
   const router = useRouter();
   const [busy, start] = useTransition();
   const [said, setSaid] = useState("");
@@ -34,11 +36,7 @@ export function WaysTried({
         () => null,
       );
       setSaid(
-        answer?.ok
-          ? ""
-          : answer === null
-            ? "No connection: it was not sent. Try again in a moment."
-            : "The class has changed meanwhile: it is rehearsed anew.",
+        answer?.ok ? "" : answer === null ? say.noConnection : say.theClassHasChangedMeanwhile,
       );
       router.refresh();
     });
@@ -46,18 +44,16 @@ export function WaysTried({
   return (
     <section aria-busy={busy || tried === null}>
       <h2 className="mb-1 flex justify-between text-lg">
-        What would change it{" "}
-        <span className="font-normal font-text text-sm text-soft">9 in 10 by</span>
+        {say.whatWouldChange}{" "}
+        <span className="font-normal font-text text-sm text-soft">{say.n9In10}</span>
       </h2>
       {said && (
         <p role="alert" className="mb-2 text-brick">
           {said}
         </p>
       )}
-      {tried === null && <p className="text-soft">Each way is tried on the same evenings …</p>}
-      {tried?.ways.length === 0 && (
-        <p className="text-soft">Nothing that was tried makes a minute of difference.</p>
-      )}
+      {tried === null && <p className="text-soft">{say.eachWayIsTried}</p>}
+      {tried?.ways.length === 0 && <p className="text-soft">{say.nothingThatWasTriedMakes}</p>}
       <ul>
         {shown?.map((one) => (
           <li
@@ -72,27 +68,29 @@ export function WaysTried({
                 className="verb min-h-6"
                 disabled={busy || tried === null}
                 onClick={() => take(one)}
-                aria-label={`Use: ${sayWay(one.way, document)}`}
+                aria-label={say.use(sayWay(one.way, document))}
               >
-                Use
+                {say.use2}
               </button>
             </p>
             <b className="tabular-nums">{at(one.p90)}</b>
             <p className="col-span-2 text-soft text-sm">
-              In time {Math.round(100 * one.pOnTime)} in 100.{" "}
-              {sayCost(one).replace(/([^.])$/u, "$1.")}
+              {say.inTimeIn100(
+                Math.round(100 * one.pOnTime),
+                sayCost(one).replace(/([^.])$/u, "$1."),
+              )}
             </p>
           </li>
         ))}
       </ul>
       {tried && tried.ways.length > MOST_SHOWN && (
         <button type="button" className="verb min-h-11" onClick={() => setAll(!all)}>
-          {all ? "fewer" : `${tried.ways.length - MOST_SHOWN} more`}
+          {all ? say.fewer : say.more(tried.ways.length, MOST_SHOWN)}
         </button>
       )}
       {tried && tried.whatIfs.length > 0 && (
         <>
-          <h3 className="mt-4 mb-1 font-bold">What you cannot choose</h3>
+          <h3 className="mt-4 mb-1 font-bold">{say.whatYouCannotChoose}</h3>
           <ul>
             {tried.whatIfs.map((one) => (
               <li key={one.code} className="flex justify-between gap-3 border-rule border-b py-2">

@@ -2,6 +2,7 @@
 
 import { showClock } from "@elm-basket/core/units/time.ts";
 import type { ComponentProps } from "react";
+import { benchActsWords } from "../words.ts";
 
 interface Props {
   readonly film: string;
@@ -31,6 +32,7 @@ export function BenchActs({
   onLost,
   onFlawed,
 }: Props) {
+  const say = benchActsWords();
   return (
     <div className="grid grid-cols-[1fr_1fr_1fr_1.3fr] border-rule-strong border-t bg-card sm:grid-cols-[236px_1fr_1fr_1fr_300px]">
       <p
@@ -40,13 +42,13 @@ export function BenchActs({
         {showClock(seconds)}
       </p>
       <Act keyName="P" onClick={onPause} disabled={rests}>
-        {running ? "Pause" : begun ? "Go on" : "Start"}
+        {say.pauseGoOnStart(running, begun)}
       </Act>
       <Act keyName="L" tone="text-brick" onClick={onLost ?? undefined} disabled={onLost === null}>
-        Lost a piece
+        {say.lostAPiece}
       </Act>
       <Act keyName="F" tone="text-ochre" onClick={onFlawed} disabled={!begun}>
-        Done, small flaw
+        {say.doneSmallFlaw}
       </Act>
       {/* The second press of a double click would begin the next film. */}
       <button
@@ -57,7 +59,7 @@ export function BenchActs({
       >
         {word}
         <kbd className="hidden rounded-card border border-white/50 px-2 font-text text-sm sm:inline">
-          space
+          {say.space}
         </kbd>
       </button>
     </div>

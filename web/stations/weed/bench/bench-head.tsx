@@ -6,6 +6,7 @@ import Link from "next/link";
 import { secondsAt } from "@/bench/replay.ts";
 import type { BenchFacts } from "@/data/films.ts";
 import { timeIn } from "@/ui/dates.ts";
+import { benchHeadWords } from "../words.ts";
 import type { QueueRow } from "./film-list.tsx";
 
 interface Props {
@@ -24,27 +25,28 @@ interface Props {
 
 /** How far the bench is, when it will be through at this pace, and who is on what. */
 export function BenchHead({ bench, facts, clock, rows, hands, now, list, onList }: Props) {
+  const say = benchHeadWords();
   const done = rows.filter(isDone);
   const around = rows.filter((film) => film.state === "held" && film.heldBy !== hands);
   return (
     <header className="flex flex-wrap items-center gap-x-5 gap-y-1 border-rule border-b px-5 py-2">
-      <h1 className="text-2xl">Weed</h1>
+      <h1 className="text-2xl">{say.weed}</h1>
       {bench !== null && (
         <Link className="verb flex min-h-11 items-center" href={`/classes/${bench}/weed`}>
-          To the class
+          {say.toTheClass}
         </Link>
       )}
       <p className="text-soft [overflow-wrap:anywhere]">
-        {facts.title} · {done.length} of {rows.length} films done
+        {say.ofFilmsDone(facts.title, done.length, rows.length)}
       </p>
       <Through rows={rows} facts={facts} clock={clock} now={now} />
       {around.length > 0 && (
         <p className="text-soft text-sm" data-around>
           {around
             .slice(0, 3)
-            .map(({ by, label }) => `${by || "Somebody"} is on ${label}`)
+            .map(({ by, label }) => say.isOn(by, label))
             .join(", ")}
-          {around.length > 3 ? ` and ${around.length - 3} more` : ""}
+          {say.andMore(around.length)}
         </p>
       )}
       <button
@@ -53,22 +55,18 @@ export function BenchHead({ bench, facts, clock, rows, hands, now, list, onList 
         aria-expanded={list}
         onClick={onList}
       >
-        {list ? "To the film" : "All films"}
+        {say.toTheFilmAllFilms(list)}
       </button>
     </header>
   );
 }
 
 function Through({ rows, facts, clock, now }: Pick<Props, "rows" | "facts" | "clock" | "now">) {
+  const say = benchHeadWords();
   const done = rows.filter(isDone);
   const cut = rows.filter(({ state }) => state === "waiting" || state === "held");
   const uncut = rows.length - done.length - cut.length;
-  if (cut.length === 0)
-    return (
-      <p className="ml-auto">
-        {uncut === 0 ? "All films are weeded." : `${uncut} still to be cut`}
-      </p>
-    );
+  if (cut.length === 0) return <p className="ml-auto">{say.allFilmsAreWeededStill(uncut)}</p>;
   const pace = paceOf(done.map(({ minutes, seconds }) => ({ minutes, actual: seconds / 60 })));
   const hands = new Set(
     rows.flatMap(({ state, heldBy, by }) => (state === "held" ? [heldBy || by] : [])),
@@ -85,11 +83,8 @@ function Through({ rows, facts, clock, now }: Pick<Props, "rows" | "facts" | "cl
   const clockAt = (minutes: number) => timeIn(facts.zone, new Date(now + minutes * 60_000), clock);
   return (
     <p className="ml-auto" data-pace>
-      At this pace done at <b className="font-head text-xl">{clockAt(left(pace))}</b>{" "}
-      <span className="text-soft text-sm">
-        (as estimated {clockAt(left(1))}
-        {uncut > 0 ? `, without ${uncut} not cut yet` : ""})
-      </span>
+      {say.atThisPaceDone} <b className="font-head text-xl">{clockAt(left(pace))}</b>{" "}
+      <span className="text-soft text-sm">{say.asEstimatedNotCutYet(clockAt(left(1)), uncut)}</span>
     </p>
   );
 }

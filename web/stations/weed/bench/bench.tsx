@@ -18,6 +18,7 @@ import { labelOf } from "@/stations/frame/labels.ts";
 import { isTyping } from "@/stations/frame/rail.tsx";
 import { LinkButton } from "@/ui/button.tsx";
 import { useLetterKeys } from "../../frame/use-letter-keys.ts";
+import { benchWords } from "../words.ts";
 import { BenchActs } from "./bench-acts.tsx";
 import { BenchHead } from "./bench-head.tsx";
 import { FilmList, type QueueRow, stateWords } from "./film-list.tsx";
@@ -79,6 +80,7 @@ function BenchOf({
   order,
   name,
 }: Props & { name: string }) {
+  const say = benchWords();
   const port = useBench({ bench, name, wire, version, serverNow });
   const [filter, setFilter] = useState<QueueFilter>({ ...ALL_FILMS, order });
   const [current, setCurrent] = useState(first);
@@ -101,8 +103,8 @@ function BenchOf({
     return [...port.films.values()].map((film): QueueRow => {
       const what = [
         several ? titles.get(film.thing) : "",
-        film.copy > 1 ? `number ${film.copy}` : "",
-        film.part === null ? "" : `part ${film.part}`,
+        say.number(film.copy),
+        say.part(film.part),
       ];
       return {
         ...film,
@@ -110,7 +112,7 @@ function BenchOf({
         due: addDays(facts.due, -(earlier[film.seat] ?? 0)),
       };
     });
-  }, [port.films, facts, earlier]);
+  }, [port.films, facts, earlier, say.part, say.number]);
   const queue = useMemo(() => inQueue(rows, filter, ({ label }) => label), [rows, filter]);
   const loads = useMemo(
     () =>
@@ -277,26 +279,18 @@ function BenchOf({
             <div className="grid justify-items-start gap-4 p-8 text-lg">
               <p>
                 {rows.length === 0
-                  ? "There is nothing to weed in this class yet."
-                  : rows.every(isDone)
-                    ? "Everything is weeded. Cap the hooks and count them back in."
-                    : "Nothing in this list: change what is shown at the left."}
+                  ? say.thereIsNothingToWeed
+                  : say.everythingIsWeededCap(rows.every(isDone))}
               </p>
               {host !== null && rows.length > 0 && rows.every(isDone) && (
-                <LinkButton href={`/classes/${bench}/pack`}>To Pack</LinkButton>
+                <LinkButton href={`/classes/${bench}/pack`}>{say.toPack}</LinkButton>
               )}
             </div>
           )}
           {row && view === undefined && (
-            <p className="p-8 text-lg">
-              {port.connected
-                ? "Fetching the picture …"
-                : "Its picture is not here, and there is no network. Films that are here can be weeded."}
-            </p>
+            <p className="p-8 text-lg">{say.fetchingThePictureItsPicture(port.connected)}</p>
           )}
-          {row && view === "missing" && (
-            <p className="p-8 text-lg">This film is not planned any more.</p>
-          )}
+          {row && view === "missing" && <p className="p-8 text-lg">{say.thisFilmIsNotPlanned}</p>}
           {row && view && view !== "missing" && (
             <div className="flex h-full flex-col">
               <div className="min-h-[320px] flex-1">
@@ -318,7 +312,7 @@ function BenchOf({
         <aside
           // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is scrolled by keys, too
           tabIndex={0}
-          aria-label="What to do with it"
+          aria-label={say.whatToDo}
           className={`min-h-0 border-rule p-4 lg:block lg:overflow-y-auto lg:border-l ${list ? "hidden" : ""}`}
         >
           {row &&
@@ -347,13 +341,11 @@ function BenchOf({
           word={
             ended || others
               ? following
-                ? "Next film"
-                : "No more films"
+                ? say.nextFilm
+                : say.noMoreFilms
               : begun
-                ? "Done"
-                : row.state === "waiting"
-                  ? "Start weeding"
-                  : "Weed it all the same"
+                ? say.done
+                : say.startWeedingWeedItAll(row.state)
           }
           onMain={main}
           onPause={pause}

@@ -9,6 +9,7 @@ import {
 } from "@elm-basket/core/weeding/queue.ts";
 import { useState } from "react";
 import type { BenchFilm } from "@/bench/wire.ts";
+import { filmListWords } from "../words.ts";
 
 export interface QueueRow extends BenchFilm {
   readonly label: string;
@@ -30,15 +31,16 @@ interface Props {
   readonly onOpen: (film: string) => void;
 }
 
-const ORDER_WORDS: Record<QueueOrder, string> = {
-  load: "by load",
-  hard: "hard first",
-  due: "due first",
-};
+const orderWords = (): Record<QueueOrder, string> => ({
+  load: filmListWords().byLoad,
+  hard: filmListWords().hardFirst,
+  due: filmListWords().dueFirst,
+});
 /** Rows that are drawn: a thousand kits are a long list. */
 const AT_ONCE = 60;
 
 export function FilmList({ rows, filter, onFilter, vinyls, loads, current, hands, onOpen }: Props) {
+  const say = filmListWords();
   const [most, setMost] = useState(AT_ONCE);
   const at = rows.findIndex(({ film }) => film === current);
   const from = Math.max(0, Math.min(at - 4, rows.length - most));
@@ -48,23 +50,23 @@ export function FilmList({ rows, filter, onFilter, vinyls, loads, current, hands
     (order) => order !== "due" || new Set(rows.map(({ due }) => due)).size > 1,
   );
   return (
-    <nav aria-label="Films" className="flex min-h-0 flex-col">
+    <nav aria-label={say.films} className="flex min-h-0 flex-col">
       <div className="grid grid-cols-2 gap-2 border-rule border-b p-2">
         <select
-          aria-label="In which order"
+          aria-label={say.inWhichOrder}
           className="min-h-11 min-w-0"
           value={filter.order}
           onChange={(event) => onFilter({ ...filter, order: event.target.value as QueueOrder })}
         >
           {orders.map((order) => (
             <option key={order} value={order}>
-              {ORDER_WORDS[order]}
+              {orderWords()[order]}
             </option>
           ))}
         </select>
         <input
-          aria-label="Find a film"
-          placeholder="find"
+          aria-label={say.findAFilm}
+          placeholder={say.find}
           className="min-h-11 min-w-0"
           value={filter.text}
           maxLength={60}
@@ -72,12 +74,12 @@ export function FilmList({ rows, filter, onFilter, vinyls, loads, current, hands
         />
         {vinyls.length > 1 && (
           <select
-            aria-label="Which film"
+            aria-label={say.whichFilm}
             className="min-h-11 min-w-0"
             value={filter.vinyl}
             onChange={(event) => onFilter({ ...filter, vinyl: event.target.value })}
           >
-            <option value="">all films</option>
+            <option value="">{say.allFilms}</option>
             {vinyls.map(({ id, name }) => (
               <option key={id} value={id}>
                 {name}
@@ -87,7 +89,7 @@ export function FilmList({ rows, filter, onFilter, vinyls, loads, current, hands
         )}
         {loads.length > 1 && (
           <select
-            aria-label="Which load"
+            aria-label={say.whichLoad}
             className="min-h-11 min-w-0"
             value={filter.load ?? ""}
             onChange={(event) =>
@@ -97,24 +99,24 @@ export function FilmList({ rows, filter, onFilter, vinyls, loads, current, hands
               })
             }
           >
-            <option value="">all loads</option>
+            <option value="">{say.allLoads}</option>
             {loads.map((load) => (
               <option key={load} value={load}>
-                load {load}
+                {say.load(load)}
               </option>
             ))}
           </select>
         )}
       </div>
       <ul className="min-h-0 flex-1 overflow-y-auto">
-        {from > 0 && <li className="p-3 text-soft text-sm">{from} before</li>}
+        {from > 0 && <li className="p-3 text-soft text-sm">{say.before(from)}</li>}
         {shown.map((row, i) => (
           <li key={row.film}>
             {filter.order === "load" && shown[i - 1]?.load !== row.load && (
               <p className="bg-card px-3 pt-3 pb-1 text-soft text-sm">
                 {row.load === null
-                  ? "not laid yet"
-                  : `load ${row.load}, ${colours.get(row.vinyl)?.name ?? row.vinyl}`}
+                  ? say.notLaidYet
+                  : say.load2(row.load, colours.get(row.vinyl)?.name, row.vinyl)}
               </p>
             )}
             <button
@@ -149,7 +151,7 @@ export function FilmList({ rows, filter, onFilter, vinyls, loads, current, hands
               className="verb min-h-11 px-3"
               onClick={() => setMost(most + AT_ONCE)}
             >
-              {rows.length - from - most} more
+              {say.more(rows.length, from, most)}
             </button>
           </li>
         )}
@@ -160,30 +162,30 @@ export function FilmList({ rows, filter, onFilter, vinyls, loads, current, hands
               checked={filter.withDone}
               onChange={(event) => onFilter({ ...filter, withDone: event.target.checked })}
             />{" "}
-            finished ones too
+            {say.finishedOnesToo}
           </label>
         </li>
-        {rows.length === 0 && <li className="p-3 text-soft">Nothing here to weed.</li>}
+        {rows.length === 0 && <li className="p-3 text-soft">{say.nothingHereToWeed}</li>}
       </ul>
     </nav>
   );
 }
 
-const STATE_WORDS: Record<Exclude<FilmState, "waiting" | "held">, string> = {
-  uncut: "not cut yet",
-  changed: "letters changed since the cut",
-  done: "done",
-  flawed: "done, small flaw",
-};
+const stateWordsSaid = (): Record<Exclude<FilmState, "waiting" | "held">, string> => ({
+  uncut: filmListWords().notCutYet,
+  changed: filmListWords().lettersChangedSinceTheCut,
+  done: filmListWords().done,
+  flawed: filmListWords().doneSmallFlaw,
+});
 
 export function stateWords(
   row: Pick<QueueRow, "state" | "by" | "heldBy" | "minutes" | "reverse" | "again">,
   hands: string,
 ): string {
-  const again = row.again ? "cut again · " : "";
-  if (row.state === "held")
-    return row.heldBy === hands ? `${again}in your hands` : `${again}with ${row.by || "somebody"}`;
+  const say = filmListWords();
+  const again = say.cutAgain(row.again);
+  if (row.state === "held") return say.inYourHands(row.heldBy, hands, again, row.by);
   if (row.state === "waiting")
-    return `${again}about ${showMinutes(Math.max(1, row.minutes))}${row.reverse ? " · reverse" : ""}`;
-  return `${again}${STATE_WORDS[row.state]}${row.state === "done" && row.by ? ` by ${row.by}` : ""}`;
+    return say.about(again, showMinutes(Math.max(1, row.minutes)), row.reverse);
+  return say.text(again, stateWordsSaid()[row.state], row.state, row.by);
 }

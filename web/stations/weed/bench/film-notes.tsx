@@ -3,6 +3,7 @@
 import type { ReactNode } from "react";
 import type { FilmView } from "@/bench/film.ts";
 import { SeverityMark } from "@/ui/marks.tsx";
+import { filmNotesWords } from "../words.ts";
 
 interface Props {
   readonly view: FilmView;
@@ -13,19 +14,13 @@ interface Props {
 
 /** Counting is the check; then where to start, which way, how the lines are seen, what is sharp. */
 export function FilmNotes({ view, insides, ticked, onTick }: Props) {
+  const say = filmNotesWords();
   const { out, says, pieces } = view;
   return (
     <div>
-      <h2 className="text-lg">
-        {out ? "Take out" : "Must remain"}: {pieces.length}{" "}
-        {pieces.length === 1 ? "piece" : "pieces"}
-      </h2>
+      <h2 className="text-lg">{say.text(out, pieces.length)}</h2>
       <p className="mb-1 text-soft text-sm">
-        {insides === 0
-          ? out
-            ? "No insides: only the field stays."
-            : "No insides to pick out."
-          : `${out ? "Insides that must stay" : "Insides to pick out"}: ${ticked.size} of ${insides}${out ? " seen" : ""}`}
+        {say.noInsidesOnlyTheField(insides, out, ticked.size)}
       </p>
       <div className="flex max-h-40 flex-wrap gap-1.5 overflow-y-auto">
         {Array.from({ length: insides }, (_, i) => i + 1).map((n) => (
@@ -33,7 +28,7 @@ export function FilmNotes({ view, insides, ticked, onTick }: Props) {
             key={n}
             type="button"
             aria-pressed={ticked.has(n)}
-            aria-label={out ? `Inside ${n} is there` : `Inside ${n} picked out`}
+            aria-label={say.insideIsThereInsidePicked(out, n)}
             onClick={() => onTick(n)}
             className={`min-h-11 min-w-11 rounded-card border-2 border-elm font-bold ${ticked.has(n) ? "bg-elm text-white" : "text-elm-dark"}`}
           >
@@ -50,7 +45,7 @@ export function FilmNotes({ view, insides, ticked, onTick }: Props) {
         <Hint severity={view.weed.technique === "plain" ? "tip" : "check"}>{says.technique}</Hint>
         <Hint severity="tip">{says.lines.join(" ")}</Hint>
         <Hint severity="tip">{says.where}</Hint>
-        <Hint severity="check">Hooks and blades are sharp: cap them when you put them down.</Hint>
+        <Hint severity="check">{say.hooksAndBladesAreSharp}</Hint>
       </ul>
     </div>
   );

@@ -3,10 +3,10 @@
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import type { Point } from "@elm-basket/core/geometry/polygon.ts";
 import { widestPlace } from "@elm-basket/core/geometry/widest-place.ts";
-import { counted } from "@elm-basket/core/units/counted.ts";
 import { type PointerEvent, useMemo, useRef, useState, type WheelEvent } from "react";
 import type { FilmView } from "@/bench/film.ts";
 import { Button } from "@/ui/button.tsx";
+import { filmPictureWords } from "../words.ts";
 import { leadersOf } from "./leaders.ts";
 
 interface Props {
@@ -53,6 +53,7 @@ export const insidesOf = ({ pieces }: Pick<FilmView, "pieces">): Inside[] =>
 
 /** What must remain, at the height of the screen: pans, zooms, turns over. */
 export function FilmPicture({ view, label, state, ticked, onTick, picking, onLight }: Props) {
+  const say = filmPictureWords();
   const [zoom, setZoom] = useState(1);
   const [pan, setPan] = useState<Point>([0, 0]);
   const [over, setOver] = useState(view.mirrored);
@@ -103,11 +104,11 @@ export function FilmPicture({ view, label, state, ticked, onTick, picking, onLig
           {label} <span className="font-normal text-soft">{state}</span>
         </p>
         <span className="flex gap-2">
-          <Button aria-label="Smaller" onClick={() => zoomTo(zoom / 1.5)} disabled={zoom <= 1}>
+          <Button aria-label={say.smaller} onClick={() => zoomTo(zoom / 1.5)} disabled={zoom <= 1}>
             −
           </Button>
           <Button
-            aria-label="Larger"
+            aria-label={say.larger}
             onClick={() => zoomTo(zoom * 1.5)}
             disabled={zoom >= MOST_ZOOM}
           >
@@ -120,12 +121,12 @@ export function FilmPicture({ view, label, state, ticked, onTick, picking, onLig
             }}
             disabled={zoom === 1}
           >
-            Whole film
+            {say.wholeFilm}
           </Button>
           <Button aria-pressed={over} onClick={() => setOver(!over)}>
-            Turn over
+            {say.turnOver}
           </Button>
-          <Button onClick={onLight}>True size</Button>
+          <Button onClick={onLight}>{say.trueSize}</Button>
         </span>
       </div>
       <svg
@@ -133,11 +134,7 @@ export function FilmPicture({ view, label, state, ticked, onTick, picking, onLig
         viewBox={box}
         className={`min-h-0 w-full flex-1 touch-none ${zoom > 1 ? "cursor-grab" : ""}`}
         role="img"
-        aria-label={
-          view.out
-            ? `${label}: ${counted(view.pieces.length, "piece is", "pieces are")} taken out, the field and ${counted(insides.length, "inside stays", "insides stay")}`
-            : `${label}: ${counted(view.pieces.length, "piece")} must remain, ${counted(insides.length, "inside goes", "insides go")}`
-        }
+        aria-label={say.takenOutTheField(view.out, label, view.pieces.length, insides.length)}
         onWheel={wheel}
         onPointerDown={(event) =>
           pointers.current.set(event.pointerId, [event.clientX, event.clientY])
@@ -247,13 +244,10 @@ export function FilmPicture({ view, label, state, ticked, onTick, picking, onLig
       </svg>
       <figcaption className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 px-3 pb-2 text-soft">
         <span>
-          {view.out
-            ? "dotted comes out and is painted; the film round it and its insides stay"
-            : "dotted goes, solid stays"}
-          {over ? " · seen from the back" : ""}
+          {say.text(view.out, over)}
           <span className="whitespace-nowrap">
             {" "}
-            · about {(MM_PER_CSS_PX / px).toFixed(1)} × size
+            {say.aboutSize((MM_PER_CSS_PX / px).toFixed(1))}
           </span>
         </span>
       </figcaption>
@@ -335,9 +329,10 @@ function Start({
   over: boolean;
   px: number;
 }) {
+  const say = filmPictureWords();
   const from = flip(peel.from);
   const direction: Point = over ? [-peel.direction[0], peel.direction[1]] : peel.direction;
-  const [left, top] = [peel.corner.endsWith("Left") !== over, peel.corner.startsWith("top")];
+  const [left, top] = [peel.corner.endsWith(say.left) !== over, peel.corner.startsWith("top")];
   const [sx, sy] = [left ? 1 : -1, top ? 1 : -1];
   const begin: Point = [from[0] + sx * 10 * px, from[1] + sy * 10 * px];
   return (
@@ -352,7 +347,7 @@ function Start({
         fontSize={15 * px}
         fill="var(--color-brick)"
       >
-        start here, low and slow
+        {say.startHereLowAndSlow}
       </text>
     </g>
   );

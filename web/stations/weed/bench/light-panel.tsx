@@ -4,6 +4,7 @@ import { useEffect, useState } from "react";
 import type { FilmView } from "@/bench/film.ts";
 import { Button } from "@/ui/button.tsx";
 import { DialogShell, DialogTitle } from "@/ui/dialog-shell.tsx";
+import { lightPanelWords } from "../words.ts";
 
 /** Bank cards all over the world have this width (ISO/IEC 7810, ID-1), mm. */
 const CARD_MM = 85.6;
@@ -35,6 +36,7 @@ export function LightPanel({
   label: string;
   onClose: () => void;
 }) {
+  const say = lightPanelWords();
   const [scale, setScale] = useState<number | null>(null);
   const [measuring, setMeasuring] = useState(false);
   const [dark, setDark] = useState(false);
@@ -72,21 +74,21 @@ export function LightPanel({
         style={{ background: "var(--color-card)", color: "var(--color-ink)" }}
       >
         <DialogTitle className="mr-auto text-lg">
-          {measuring ? "How large is this screen?" : `${label}, true size`}
+          {say.howLargeIsThisScreen(measuring, label)}
         </DialogTitle>
         {!measuring && (
           <>
             <Button aria-pressed={over} onClick={() => setOver(!over)}>
-              Turn over
+              {say.turnOver}
             </Button>
             <Button aria-pressed={dark} onClick={() => setDark(!dark)}>
-              Dark ground
+              {say.darkGround}
             </Button>
-            <Button onClick={() => setMeasuring(true)}>Measure the screen</Button>
+            <Button onClick={() => setMeasuring(true)}>{say.measureTheScreen}</Button>
           </>
         )}
         <Button tone="main" onClick={onClose}>
-          Back to the bench
+          {say.backToTheBench}
         </Button>
       </div>
       {scale !== null && measuring && (
@@ -111,7 +113,7 @@ export function LightPanel({
             viewBox={`${minX} ${minY} ${w} ${h}`}
             className="shrink-0 overflow-visible"
             role="img"
-            aria-label={`${label} at true size`}
+            aria-label={say.atTrueSize(label)}
             data-scale={scale}
           >
             <g transform={over ? `translate(${minX + maxX} 0) scale(-1 1)` : undefined}>
@@ -146,22 +148,19 @@ function Measure({
   onScale: (scale: number) => void;
   onDone: () => void;
 }) {
+  const say = lightPanelWords();
   const [by, setBy] = useState<"card" | "ruler">("card");
   const nudge = (steps: number) =>
     onScale(Math.max(LEAST, Math.min(MOST, Math.round((scale + steps * STEP) / STEP) * STEP)));
   return (
     <div className="grid flex-1 content-start justify-items-center gap-5 overflow-auto bg-white p-5 text-ink">
-      <p className="max-w-xl text-center">
-        {by === "card"
-          ? "Hold a bank card against the screen and make the frame exactly as large as the card. This is asked once on each screen."
-          : "Hold a ruler against the screen and make the line exactly 100 mm (3.94 in) long. This is asked once on each screen."}
-      </p>
+      <p className="max-w-xl text-center">{say.holdABankCardAgainst(by)}</p>
       <svg
         width={(by === "card" ? CARD_MM : RULER_MM) * scale + 4}
         height={by === "card" ? CARD_HEIGHT_MM * scale + 4 : 40}
         className="shrink-0"
         role="img"
-        aria-label={by === "card" ? "A frame as large as a bank card" : "A line of 100 mm"}
+        aria-label={say.aFrameAsLarge(by)}
       >
         {by === "card" ? (
           <rect
@@ -183,7 +182,7 @@ function Measure({
         )}
       </svg>
       <div className="flex w-full max-w-xl items-center gap-3">
-        <Button aria-label="Smaller by a hair" onClick={() => nudge(-1)}>
+        <Button aria-label={say.smallerByAHair} onClick={() => nudge(-1)}>
           −
         </Button>
         <input
@@ -193,19 +192,19 @@ function Measure({
           step={STEP}
           value={scale}
           onChange={(event) => onScale(Number(event.target.value))}
-          aria-label="Size of the frame"
+          aria-label={say.sizeOfTheFrame}
           className="flex-1"
         />
-        <Button aria-label="Larger by a hair" onClick={() => nudge(1)}>
+        <Button aria-label={say.largerByAHair} onClick={() => nudge(1)}>
           +
         </Button>
       </div>
       <div className="flex flex-wrap gap-3">
         <Button onClick={() => setBy(by === "card" ? "ruler" : "card")}>
-          {by === "card" ? "Use a ruler" : "Use a bank card"}
+          {say.useARulerUse(by)}
         </Button>
         <Button tone="main" onClick={onDone}>
-          It fits
+          {say.itFits}
         </Button>
       </div>
     </div>

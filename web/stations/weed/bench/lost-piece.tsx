@@ -2,8 +2,14 @@
 
 import { useEffect, useRef } from "react";
 import type { FilmPiece } from "@/bench/film.ts";
+import { lostPieceWords } from "../words.ts";
 
-const REASONS = ["lost", "torn", "folded on itself", "not cut through"];
+const reasons = () => [
+  lostPieceWords().lost,
+  lostPieceWords().torn,
+  lostPieceWords().foldedOnItself,
+  lostPieceWords().notCutThrough,
+];
 
 interface LostProps {
   readonly pieces: readonly FilmPiece[];
@@ -15,6 +21,7 @@ interface LostProps {
 
 /** In the column beside the picture, which it asks to be touched; below it on narrow screens. */
 export function LostPiece({ pieces, picked, onPick, onTake, onLeave }: LostProps) {
+  const say = lostPieceWords();
   const panel = useRef<HTMLDivElement>(null);
   useEffect(() => {
     panel.current?.focus({ preventScroll: true });
@@ -24,17 +31,13 @@ export function LostPiece({ pieces, picked, onPick, onTake, onLeave }: LostProps
     <div
       ref={panel}
       role="dialog"
-      aria-label="Lost a piece"
+      aria-label={say.lostAPiece}
       tabIndex={-1}
       onKeyDown={(event) => event.key === "Escape" && onLeave()}
       className="border-brick border-t-2 bg-brick-tint p-4 outline-none"
     >
-      <p className="font-bold">Which pieces failed?</p>
-      <p className="text-sm">
-        {picked.size === 0
-          ? "Touch them on the picture. If none is touched, the whole film is cut again."
-          : `${picked.size} of ${pieces.length} to be cut again; the rest of the film goes on.`}
-      </p>
+      <p className="font-bold">{say.whichPiecesFailed}</p>
+      <p className="text-sm">{say.touchThemOnThePicture(picked.size, pieces.length)}</p>
       {pieces.length > 1 && (
         <div className="mt-2 flex max-h-40 flex-wrap gap-1.5 overflow-y-auto">
           {pieces.map(({ id }, i) => (
@@ -42,7 +45,7 @@ export function LostPiece({ pieces, picked, onPick, onTake, onLeave }: LostProps
               key={id}
               type="button"
               aria-pressed={picked.has(id)}
-              aria-label={`Piece ${i + 1}`}
+              aria-label={say.piece(i)}
               onClick={() => onPick(id)}
               className={`min-h-11 min-w-11 rounded-card border-[1.5px] border-brick font-bold ${picked.has(id) ? "bg-brick text-white" : "bg-card text-brick"}`}
             >
@@ -51,10 +54,10 @@ export function LostPiece({ pieces, picked, onPick, onTake, onLeave }: LostProps
           ))}
         </div>
       )}
-      <p className="mt-4 font-bold">What happened?</p>
-      <p className="text-sm">It is laid at once, on a scrap if one is large enough.</p>
+      <p className="mt-4 font-bold">{say.whatHappened}</p>
+      <p className="text-sm">{say.itIsLaidAtOnce}</p>
       <div className="mt-2 grid gap-2">
-        {REASONS.map((reason) => (
+        {reasons().map((reason) => (
           <button
             key={reason}
             type="button"
@@ -65,7 +68,7 @@ export function LostPiece({ pieces, picked, onPick, onTake, onLeave }: LostProps
           </button>
         ))}
         <button type="button" className="verb min-h-11" onClick={onLeave}>
-          Nothing, go on
+          {say.nothingGo}
         </button>
       </div>
     </div>

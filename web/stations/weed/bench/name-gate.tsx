@@ -3,6 +3,7 @@
 import { useEffect, useState } from "react";
 import { Button } from "@/ui/button.tsx";
 import { Field } from "@/ui/field.tsx";
+import { nameGateWords } from "../words.ts";
 
 const MOST_LETTERS = 40;
 const keyOf = (bench: string): string => `elm-bench-name:${bench}`;
@@ -17,6 +18,7 @@ export function NameGate({
   title: string;
   onName: (name: string) => void;
 }) {
+  const say = nameGateWords();
   const [name, setName] = useState("");
   const [asked, setAsked] = useState(false);
   useEffect(() => {
@@ -31,11 +33,8 @@ export function NameGate({
   if (!asked) return null;
   return (
     <main className="mx-auto grid max-w-md gap-4 p-6">
-      <h1 className="text-3xl">Help to weed</h1>
-      <p className="[overflow-wrap:anywhere]">
-        {title}. You see the films that are to be weeded and take one after another. No account, and
-        nothing else of this studio.
-      </p>
+      <h1 className="text-3xl">{say.helpToWeed}</h1>
+      <p className="[overflow-wrap:anywhere]">{say.youSeeTheFilms(title)}</p>
       <form
         className="grid gap-4"
         onSubmit={(event) => {
@@ -50,7 +49,7 @@ export function NameGate({
           onName(own);
         }}
       >
-        <Field label="Your first name" hint="The others at the bench see it.">
+        <Field label={say.yourFirstName} hint={say.theOthersAtTheBench}>
           {(props) => (
             <input
               {...props}
@@ -62,7 +61,7 @@ export function NameGate({
           )}
         </Field>
         <Button tone="main" type="submit" disabled={name.trim() === ""}>
-          To the bench
+          {say.toTheBench}
         </Button>
       </form>
     </main>

@@ -1,5 +1,6 @@
 "use client";
 
+import { noticesWords } from "../words.ts";
 import type { BenchPort } from "./use-bench.ts";
 
 /**
@@ -17,22 +18,18 @@ export function Notices({
   onUndo: () => void;
   onHush: () => void;
 }) {
+  const say = noticesWords();
   if (port.closed)
     return (
       <p role="alert" className="border-brick border-l-4 bg-brick-tint px-4 py-2">
-        This link is not in use any more. Ask your host for a new one
-        {port.waiting > 0 ? `; ${port.waiting} of your marks could not be told` : ""}.
+        {say.thisLink(port.waiting)}
       </p>
     );
   return (
     <>
       {!port.connected && (
         <p role="status" className="border-ochre border-l-4 bg-ochre-tint px-4 py-2" data-offline>
-          No network. Go on:{" "}
-          {port.waiting === 0
-            ? "nothing is waiting to be told"
-            : `${port.waiting} ${port.waiting === 1 ? "mark is" : "marks are"} kept here and told as soon as it is back`}
-          .
+          {say.noNetworkGoOnKept(port.waiting)}
         </p>
       )}
       {port.said && (
@@ -42,7 +39,7 @@ export function Notices({
         >
           {port.said}
           <button type="button" className="verb min-h-9" onClick={port.hush}>
-            All right
+            {say.allRight}
           </button>
         </p>
       )}
@@ -51,14 +48,14 @@ export function Notices({
           role="status"
           className="flex flex-wrap items-center gap-4 border-elm border-l-4 bg-elm-tint px-4 py-1"
         >
-          <span className="[overflow-wrap:anywhere]">{last.label} is done.</span>
+          <span className="[overflow-wrap:anywhere]">{say.isDone(last.label)}</span>
           <button type="button" className="verb min-h-9" onClick={onUndo}>
-            Not done after all (U)
+            {say.notDoneAfterAllU}
           </button>
           <button
             type="button"
             className="verb ml-auto min-h-9"
-            aria-label="Hide this line"
+            aria-label={say.hideThisLine}
             onClick={onHush}
           >
             ✕

@@ -6,6 +6,7 @@ import type { Mark, MarkAnswer } from "@/bench/marks-schema.ts";
 import { replayed } from "@/bench/replay.ts";
 import { type BenchFilm, type BenchNews, fromWire, type WireFilm } from "@/bench/wire.ts";
 import { freshId } from "@/ui/fresh-id.ts";
+import { benchHookWords } from "../words.ts";
 import { handsOf, leftBehind, readOutbox, writeOutbox } from "./outbox.ts";
 
 export interface BenchPort {
@@ -233,11 +234,10 @@ function refusal(
   by: string,
   act: Mark["act"] | undefined,
 ): string {
-  if (why === "gone") return "That film is not planned any more: the class was changed meanwhile.";
-  if (why === "held") return `${by || "Somebody"} has that film in hand.`;
-  return act === "done" || act === "flawed"
-    ? `${by || "Somebody"} has finished that film meanwhile. It counts once.`
-    : `${by || "Somebody"} has finished that film.`;
+  const say = benchHookWords();
+  if (why === "gone") return say.thatFilmIsNotPlanned;
+  if (why === "held") return say.hasThatFilmInHand(by);
+  return say.hasFinishedThatFilmMeanwhile(act, by);
 }
 
 /**

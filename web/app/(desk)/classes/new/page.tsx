@@ -3,19 +3,21 @@ import { slotsOf } from "@elm-basket/core/lettering/recipe-reads.ts";
 import { STARTERS, slotsOfStarter } from "@elm-basket/core/starters/specs.ts";
 import type { Metadata } from "next";
 import { requireHost } from "@/account/session.ts";
+import { classesNewWords } from "@/app/words.ts";
 import { shelfFilms } from "@/data/class-goods.ts";
 import { withStudio } from "@/data/client.ts";
 import { listProjects } from "@/data/projects.ts";
 import { NewClassForm } from "@/stations/plan/new-class-form.tsx";
 import { todayIn } from "@/ui/dates.ts";
 
-export const metadata: Metadata = { title: "Make a class" };
+export const generateMetadata = (): Metadata => ({ title: classesNewWords().makeAClass });
 
 export default async function NewClassPage({
   searchParams,
 }: {
   searchParams: Promise<{ project?: string; guide?: string }>;
 }) {
+  const say = classesNewWords();
   const host = await requireHost();
   const [projects, shelf] = await withStudio(
     host.studioId,
@@ -41,14 +43,14 @@ export default async function NewClassPage({
     }),
     ...STARTERS.map((spec) => ({
       id: `starter:${spec.id}`,
-      title: `${spec.title} (to start from)`,
+      title: say.toStart(spec.title),
       minutes: spec.minutes,
       slots: slotsOfStarter(spec),
     })),
   ];
   return (
     <>
-      <h1 className="mb-6 text-4xl">Make a class</h1>
+      <h1 className="mb-6 text-4xl">{say.makeAClass}</h1>
       <NewClassForm
         projects={choices}
         chosen={choices.some(({ id }) => id === project) ? (project ?? "") : ""}

@@ -1,5 +1,6 @@
 /** A studio's work in open formats, one file after the other. */
 import type { Host } from "@/account/session.ts";
+import { settingsStudioZipArchiveWords } from "@/app/words.ts";
 import { classIds, listCutters, readClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { fontBytes, listFonts } from "@/data/fonts.ts";
@@ -11,21 +12,7 @@ import { logFile, MOST_ROWS } from "@/stations/logbook/log-file.ts";
 import { searchOf } from "@/stations/logbook/log-search.ts";
 import { goodsFile } from "@/stations/shelf/goods-file.ts";
 
-const README = `Your studio's work.
-
-classes/    every class as it is planned, with its seats and their names; each can be brought in
-            again at Classes, "Bring in a class document", on this server or another; one with
-            letters in a font of your own only in the studio that has the font
-projects/   every project, likewise; its variants beside it
-goods.csv   the shelf; the Shelf reads it back
-log.csv     the newest ${MOST_ROWS} lines of the logbook, for a spreadsheet
-fonts/      fonts that you brought
-pictures/   pictures of trials and notes
-studio.json settings and cutters, to look up
-
-Not in it: links of participants, addresses for the post (Pack of each class has them as a file), and
-what is computed from the classes, which is computed anew.
-`;
+const readme = () => settingsStudioZipArchiveWords().yourStudiosWorkClassesEvery(MOST_ROWS);
 
 type Entry = readonly [name: string, body: string | Uint8Array];
 
@@ -45,7 +32,7 @@ export function fileName(title: string, n: number): string {
 
 export async function* archiveOf({ studioId, studio }: Host): AsyncGenerator<Entry> {
   const ask = <T>(work: Parameters<typeof withStudio<T>>[1]) => withStudio(studioId, work);
-  yield ["README.txt", README];
+  yield ["README.txt", readme()];
   const { name, person, unit, zone, settings } = studio;
   yield [
     "studio.json",

@@ -1,12 +1,14 @@
 import { csvText } from "@elm-basket/core/roster/roster.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { requireHost } from "@/account/session.ts";
+import { shelfShoppingCsvWords } from "@/app/words.ts";
 import { download } from "@/requests/download.ts";
 import { loadShopping } from "@/stations/shelf/shopping/load-shopping.ts";
 import { priceOf } from "@/stations/shelf/shopping/shopping-list.ts";
 
 /** The list of the page, with `for` of one class alone. */
 export async function GET(request: Request): Promise<Response> {
+  const say = shelfShoppingCsvWords();
   const host = await requireHost();
   const { currency } = host.studio.settings.prices;
   const { lines } = await loadShopping(
@@ -22,13 +24,13 @@ export async function GET(request: Request): Promise<Response> {
       line.lacking,
       line.packs,
       line.size,
-      price === null ? "not known" : moneyText(price, currency),
+      price === null ? say.notKnown : moneyText(price, currency),
       line.orderBy ?? "",
       line.for.join("; "),
     ];
   });
   const text = csvText([
-    ["shop", "item", "unit", "lacking", "packs", "in a pack", "price", "order by", "for"],
+    ["shop", "item", "unit", "lacking", "packs", say.inAPack, "price", say.orderBy, "for"],
     ...rows,
   ]);
   return download(text, "text/csv; charset=utf-8", "shopping-list.csv");

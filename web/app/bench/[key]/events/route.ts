@@ -1,4 +1,5 @@
 import { ownSession, stands } from "@/account/session.ts";
+import { benchEventsWords } from "@/app/words.ts";
 import { benchOf } from "@/bench/access.ts";
 import { benchStream } from "@/bench/stream.ts";
 import { withoutStudio } from "@/data/client.ts";
@@ -12,7 +13,7 @@ export async function GET(
 ): Promise<Response> {
   const { key } = await params;
   const bench = await benchOf(key);
-  if (!bench) return new Response("This link is not in use.", { status: 404 });
+  if (!bench) return new Response(benchEventsWords().thisLink, { status: 404 });
   const given = Number(
     request.headers.get("last-event-id") ?? new URL(request.url).searchParams.get("since") ?? 0,
   );

@@ -1,5 +1,6 @@
 import { revalidatePath } from "next/cache";
 import { after } from "next/server";
+import { benchMarksWords } from "@/app/words.ts";
 import { benchOf } from "@/bench/access.ts";
 import { tellBench } from "@/bench/marks.ts";
 import { toldSchema } from "@/bench/marks-schema.ts";
@@ -20,10 +21,11 @@ export async function POST(
   request: Request,
   { params }: { params: Promise<{ key: string }> },
 ): Promise<Response> {
+  const say = benchMarksWords();
   const { key } = await params;
   const bench = await benchOf(key);
-  if (!bench) return new Response("This link is not in use.", { status: 404 });
-  const posted = await postedJson(request, toldSchema, MOST_BYTES, "This is no mark of a bench");
+  if (!bench) return new Response(say.thisLink, { status: 404 });
+  const posted = await postedJson(request, toldSchema, MOST_BYTES, say.thisIsNoMark);
   if ("refused" in posted) return posted.refused;
   const told = posted.value;
   if (
@@ -32,7 +34,7 @@ export async function POST(
       attemptAllowed(sql, `bench:${key}:${told.hands}`, MOST_TELLINGS, 600),
     ))
   )
-    return new Response("Too many tries. Wait a few minutes.", { status: 429 });
+    return new Response(say.tooManyTriesWait, { status: 429 });
   const { answers, films, again } = await tellBench(bench, told);
   if (told.marks.length > 0) revalidatePath(`/classes/${bench.workshopId}`, "layout");
   // A mark never waits for a plan; what is to be cut again is laid right after it.

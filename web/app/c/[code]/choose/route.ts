@@ -1,3 +1,4 @@
+import { cChooseWords } from "@/app/words.ts";
 import { postedJson } from "@/requests/posted-json.ts";
 import { choose, chosenSchema } from "@/stations/choose/answer.ts";
 
@@ -11,7 +12,12 @@ export async function POST(
   { params }: { params: Promise<{ code: string }> },
 ): Promise<Response> {
   const { code } = await params;
-  const posted = await postedJson(request, chosenSchema, MOST_BYTES, "That cannot be chosen");
+  const posted = await postedJson(
+    request,
+    chosenSchema,
+    MOST_BYTES,
+    cChooseWords().thatCannotBeChosen,
+  );
   if ("refused" in posted) return posted.refused;
   return Response.json(await choose(code, posted.value), {
     headers: { "cache-control": "no-store" },

@@ -1,6 +1,7 @@
+import { classesCutWords } from "@/app/words.ts";
 import { CutStation } from "@/stations/cut/cut-station.tsx";
 
-export const metadata = { title: "Cut" };
+export const generateMetadata = () => ({ title: classesCutWords().cut });
 
 export default async function CutPage({
   params,

@@ -1,4 +1,5 @@
 import { currentMember } from "@/account/session.ts";
+import { classesCuttingWords } from "@/app/words.ts";
 import { follow, syncCutting } from "@/cutting/job.ts";
 import { cutterStatus, waitingFilm } from "@/cutting/port.ts";
 import { cutterOf } from "@/cutting/whose.ts";
@@ -18,7 +19,7 @@ export async function GET(
 ): Promise<Response> {
   const { id } = await params;
   const host = await currentMember();
-  if (!host) return new Response("Sign in first.", { status: 401 });
+  if (!host) return new Response(classesCuttingWords().signInFirst, { status: 401 });
   const now = await syncCutting(host.studioId);
   if (now && !now.job.endedAt) follow(host.studioId);
   const job = now?.job;

@@ -1,6 +1,7 @@
+import { classesLetterWords } from "@/app/words.ts";
 import { LetterStation } from "@/stations/letter/letter-station.tsx";
 
-export const metadata = { title: "Letter" };
+export const generateMetadata = () => ({ title: classesLetterWords().letter });
 
 export default async function LetterPage({
   params,

@@ -1,6 +1,7 @@
+import { classesLookBackWords } from "@/app/words.ts";
 import { LookBackStation } from "@/stations/look-back/look-back-station.tsx";
 
-export const metadata = { title: "Look back" };
+export const generateMetadata = () => ({ title: classesLookBackWords().lookBack });
 
 export default async function LookBackPage({
   params,

@@ -1,6 +1,7 @@
+import { classesMeasureWords } from "@/app/words.ts";
 import { MeasureStation } from "@/stations/measure/measure-station.tsx";
 
-export const metadata = { title: "Measure" };
+export const generateMetadata = () => ({ title: classesMeasureWords().measure });
 
 export default async function MeasurePage({
   params,

@@ -1,6 +1,7 @@
+import { classesPackWords } from "@/app/words.ts";
 import { PackStation } from "@/stations/pack/pack-station.tsx";
 
-export const metadata = { title: "Pack" };
+export const generateMetadata = () => ({ title: classesPackWords().pack });
 
 export default async function PackPage({
   params,

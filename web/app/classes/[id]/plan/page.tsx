@@ -1,6 +1,7 @@
+import { classesPlanWords } from "@/app/words.ts";
 import { PlanStation } from "@/stations/plan/plan-station.tsx";
 
-export const metadata = { title: "Plan" };
+export const generateMetadata = () => ({ title: classesPlanWords().plan });
 
 export default async function PlanPage({
   params,

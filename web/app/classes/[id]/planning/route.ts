@@ -1,4 +1,5 @@
 import { currentMember } from "@/account/session.ts";
+import { classesPlanningWords } from "@/app/words.ts";
 import { planningOf } from "@/planning/progress.ts";
 
 /**
@@ -10,7 +11,7 @@ export async function GET(
 ): Promise<Response> {
   const { id } = await params;
   const host = await currentMember();
-  if (!host) return new Response("Sign in first.", { status: 401 });
+  if (!host) return new Response(classesPlanningWords().signInFirst, { status: 401 });
   return Response.json(
     { progress: planningOf(host.studioId, id) },
     { headers: { "cache-control": "no-store" } },

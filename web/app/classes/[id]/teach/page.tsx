@@ -1,6 +1,7 @@
+import { classesTeachWords } from "@/app/words.ts";
 import { TeachStation } from "@/stations/teach/teach-station.tsx";
 
-export const metadata = { title: "Teach" };
+export const generateMetadata = () => ({ title: classesTeachWords().teach });
 
 export default async function TeachPage({
   params,

@@ -1,6 +1,7 @@
+import { classesWeedWords } from "@/app/words.ts";
 import { WeedStation } from "@/stations/weed/weed-station.tsx";
 
-export const metadata = { title: "Weed" };
+export const generateMetadata = () => ({ title: classesWeedWords().weed });
 
 export default async function WeedPage({
   params,

@@ -1,3 +1,4 @@
+import { fEventsWords } from "@/app/words.ts";
 import { keptLink } from "@/live/kept.ts";
 import { liveStream } from "@/live/stream.ts";
 
@@ -9,7 +10,7 @@ export async function GET(
 ): Promise<Response> {
   const { code } = await params;
   const found = await keptLink(code);
-  if (!found) return new Response("This link is not in use.", { status: 404 });
+  if (!found) return new Response(fEventsWords().thisLink, { status: 404 });
   return liveStream(
     found.studioId,
     found.workshopId,

@@ -1,3 +1,4 @@
+import { fSaysWords } from "@/app/words.ts";
 import { keptLink } from "@/live/kept.ts";
 import { saysSchema, tellHost } from "@/live/says.ts";
 import { Limiter } from "@/requests/limiter.ts";
@@ -14,15 +15,15 @@ export async function POST(
   request: Request,
   { params }: { params: Promise<{ code: string }> },
 ): Promise<Response> {
+  const say = fSaysWords();
   const { code } = await params;
   const found = await keptLink(code);
-  if (!found)
-    return new Response("This link is not in use any more. Ask your host.", { status: 404 });
-  const posted = await postedJson(request, saysSchema, MOST_BYTES, "That cannot be said");
+  if (!found) return new Response(say.thisLink2, { status: 404 });
+  const posted = await postedJson(request, saysSchema, MOST_BYTES, say.thatCannotBeSaid);
   if ("refused" in posted) return posted.refused;
   const own = `${code} ${posted.value.phone}`;
   if (!limiter.allows(code, MOST_OF_LINK) || !limiter.allows(own, MOST_OF_PHONE))
-    return new Response("That was often. Wait a little.", { status: 429 });
+    return new Response(say.thatWasOftenWait, { status: 429 });
   return Response.json(
     { answers: await tellHost(found, posted.value) },
     { headers: { "cache-control": "no-store" } },

@@ -1,6 +1,7 @@
 import { countryKey } from "@elm-basket/core/posting/post-days.ts";
 import { ADDRESS_SHEETS, usualSheet } from "@elm-basket/print/label-sheets.ts";
 import { currentHost } from "@/account/session.ts";
+import { parcelsAddressLabelsPdfWords } from "@/app/words.ts";
 import { addressLabels } from "@/planning/compute.ts";
 import { paperFor, sheetIn } from "@/planning/label-sheet.ts";
 import { download } from "@/requests/download.ts";
@@ -14,10 +15,11 @@ export async function GET(
   request: Request,
   { params }: { params: Promise<{ id: string }> },
 ): Promise<Response> {
+  const say = parcelsAddressLabelsPdfWords();
   const host = await currentHost();
-  if (!host) return new Response("Sign in first.", { status: 401 });
+  if (!host) return new Response(say.signInFirst, { status: 401 });
   const found = await loadParcels((await params).id);
-  if (!found) return new Response("No plan can be made of this class.", { status: 409 });
+  if (!found) return new Response(say.noPlanCanBeMade2, { status: 409 });
   const asked = new URL(request.url).searchParams;
   const to = asked.get("to");
   const labels = found.rows.flatMap(({ seat, address, posted }) =>

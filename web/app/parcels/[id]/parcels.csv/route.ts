@@ -1,5 +1,6 @@
 import { csvText } from "@elm-basket/core/roster/roster.ts";
 import { currentHost } from "@/account/session.ts";
+import { parcelsParcelsCsvWords } from "@/app/words.ts";
 import { download } from "@/requests/download.ts";
 import { loadParcels } from "@/stations/pack/parcels/load-parcels.ts";
 
@@ -12,24 +13,25 @@ export async function GET(
   _: Request,
   { params }: { params: Promise<{ id: string }> },
 ): Promise<Response> {
-  if (!(await currentHost())) return new Response("Sign in first.", { status: 401 });
+  const say = parcelsParcelsCsvWords();
+  if (!(await currentHost())) return new Response(say.signInFirst, { status: 401 });
   const found = await loadParcels((await params).id);
-  if (!found) return new Response("No plan can be made of this class.", { status: 409 });
+  if (!found) return new Response(say.noPlanCanBeMade2, { status: 409 });
   const { weightG, size } = found.posting;
-  const lines = Array.from({ length: MOST_LINES }, (_, i) => `address ${i + 1}`);
+  const lines = Array.from({ length: MOST_LINES }, (_, i) => say.address(i));
   const head = [
     "seat",
-    "on the label",
+    say.onTheLabel,
     "name",
     ...lines,
     "country",
-    "post by",
+    say.postBy,
     "packed",
     "posted",
-    "weight g",
-    "length mm",
-    "width mm",
-    "height mm",
+    say.weightG,
+    say.lengthMm,
+    say.widthMm,
+    say.heightMm,
   ];
   const rows = found.rows.map(({ seat, name, address, postBy, packed, posted }) => [
     seat,

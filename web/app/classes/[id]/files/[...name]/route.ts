@@ -9,6 +9,7 @@ import { LABEL_SHEETS, type LabelSheetId } from "@elm-basket/print/label-sheets.
 import type { Paper } from "@elm-basket/print/pages.ts";
 import { strToU8, zipSync } from "fflate";
 import { currentMember, isHost, type Member } from "@/account/session.ts";
+import { classesFilesWords } from "@/app/words.ts";
 import { readClass } from "@/data/class-documents.ts";
 import { withStudio } from "@/data/client.ts";
 import { printedFile, sheetTexts } from "@/planning/compute.ts";
@@ -24,24 +25,24 @@ export async function GET(
   request: Request,
   { params }: { params: Promise<{ id: string; name: string[] }> },
 ): Promise<Response> {
+  const say = classesFilesWords();
   const { id, name } = await params;
   const host = await currentMember();
-  if (!host) return plain("Sign in first.", 401);
-  if (!isHost(host) && !FOR_HELPERS.test(name.join("/")))
-    return plain("This file is for hosts of the studio.", 403);
+  if (!host) return plain(say.signInFirst, 401);
+  if (!isHost(host) && !FOR_HELPERS.test(name.join("/"))) return plain(say.thisFileIsForHosts, 403);
   if (name.join("/") === CLASS_FILE) {
     // Also of a class that no plan can be made of: it is taken out as it is.
     const stored = isId(id) ? await withStudio(host.studioId, (sql) => readClass(sql, id)) : null;
     return stored
       ? download(classFile(stored.document), "application/json", CLASS_FILE)
-      : plain("There is no such class.", 404);
+      : plain(say.thereIsNoSuchClass, 404);
   }
   const planned = await plannedClass(host.studioId, id);
-  if (!planned) return plain("There is no such class.", 404);
-  if (!planned.ok) return plain(`No plan can be made of this class: ${planned.message}`, 409);
+  if (!planned) return plain(say.thereIsNoSuchClass, 404);
+  if (!planned.ok) return plain(say.noPlanCanBeMade(planned.message), 409);
   return (
     (await fileNamed(host, planned.value, name.join("/"), asksOf(request, host.studio.unit))) ??
-    plain("There is no such file.", 404)
+    plain(say.thereIsNoSuchFile, 404)
   );
 }
 
@@ -95,6 +96,7 @@ async function fileNamed(
   name: string,
   asked: Asked,
 ): Promise<Response | null> {
+  const say = classesFilesWords();
   const { studioId } = host;
   const { document, id } = planned;
   const sheet = SHEET.exec(name);
@@ -113,8 +115,7 @@ async function fileNamed(
   switch (name) {
     case "sheets.zip": {
       const rows = await sheetTexts(id, document, await fontsOf(studioId, document), null);
-      if (rows.length === 0)
-        return plain("There is nothing to cut yet: this class has no names or no design.", 409);
+      if (rows.length === 0) return plain(say.thereIsNothingToCut, 409);
       const entries = rows.flatMap((row) =>
         (["svg", "hpgl", "dxf"] as const).map(
           (kind) => [`${sheetName(row)}.${kind}`, strToU8(row[kind])] as const,
@@ -138,8 +139,7 @@ async function fileNamed(
     case "labels.pdf":
     case "blank-labels.pdf":
     case "table-labels.pdf":
-      if (document.seats.length === 0)
-        return plain("There are no labels yet: this class has no names.", 409);
+      if (document.seats.length === 0) return plain(say.thereAreNoLabelsYet, 409);
       return download(await print(host, planned, name, asked), "application/pdf", name);
     case "film-labels.pdf":
     case "cue-cards.pdf":

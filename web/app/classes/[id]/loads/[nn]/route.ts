@@ -1,4 +1,5 @@
 import { currentMember } from "@/account/session.ts";
+import { classesLoadsWords } from "@/app/words.ts";
 import { withStudio } from "@/data/client.ts";
 import { readSheet } from "@/data/making.ts";
 import { isId } from "@/planning/planned-class.ts";
@@ -12,15 +13,16 @@ export async function GET(
   request: Request,
   { params }: { params: Promise<{ id: string; nn: string }> },
 ): Promise<Response> {
+  const say = classesLoadsWords();
   const { id, nn } = await params;
   const host = await currentMember();
-  if (!host) return new Response("Sign in first.", { status: 401 });
+  if (!host) return new Response(say.signInFirst, { status: 401 });
   if (!isId(id) || !/^\d{1,3}$/u.test(nn))
-    return new Response("There is no such load.", { status: 404 });
+    return new Response(say.thereIsNoSuchLoad, { status: 404 });
   const sheet = await withStudio(host.studioId, (sql) => readSheet(sql, id, Number(nn)));
-  if (!sheet) return new Response("There is no such load.", { status: 404 });
+  if (!sheet) return new Response(say.thereIsNoSuchLoad, { status: 404 });
   if (sheet.hash !== new URL(request.url).searchParams.get("of"))
-    return new Response("That load is planned anew.", { status: 409 });
+    return new Response(say.thatLoadIsPlannedAnew, { status: 409 });
   const drawing: LoadDrawing = Object.fromEntries(
     sheet.meta.kits.flatMap(({ pieces }) => pieces.map((piece) => [piece.id, piece.path])),
   );

@@ -1,5 +1,5 @@
 import { describe, expect, it, vi } from "vitest";
-import { insist } from "./fetched.tsx";
+import { insist } from "./insist.ts";
 
 const notFetched = () => Object.assign(new Error("no network"), { name: "ChunkLoadError" });
 

@@ -1,0 +1,3 @@
+import { ADVICE_DE } from "@elm-basket/core/advice/words-de.ts";
+
+export const german = () => ADVICE_DE;

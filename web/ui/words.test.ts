@@ -1,0 +1,53 @@
+/** Every file of words beside its German one: the same things are said, and all of them in German. */
+import { readdirSync } from "node:fs";
+import { fileURLToPath } from "node:url";
+import { describe, expect, it } from "vitest";
+
+const WEB = fileURLToPath(new URL("..", import.meta.url));
+const folders = readdirSync(WEB, { recursive: true, encoding: "utf8" })
+  .filter((file) => /(^|\/)words-en\.ts$/u.test(file) && !/node_modules|\.next/u.test(file))
+  .map((file) => file.replace(/words-en\.ts$/u, ""));
+
+type Words = string | ((...given: never[]) => unknown) | { readonly [key: string]: Words };
+
+/** Names of the product, signs, units and what programs read: alike in both. */
+const ALIKE =
+  /^([\s\d.,:;·()%°×÷²−✓→←□/–-]|mm|cm|dm|min|g|s|CSV|PDF|HPGL|Elm Basket|%s|Name|Text|Passkeys?|Start|Pause|Minuten?|Test|Band|Material|Marigold|Henriette|Ned|Ines|Bartholomew|Odile|Rosalind|Letter|Live|7:30 pm|not known|in a pack|order by|on the label|post by|weight|length|width|height|seat|name|country|und|oder)*$/u;
+
+function* leaves(words: Words, path: string): Generator<readonly [string, Words]> {
+  if (typeof words === "object")
+    for (const [key, value] of Object.entries(words)) yield* leaves(value, `${path}.${key}`);
+  else yield [path, words];
+}
+
+/** Its sections; where it has but one, as participants' pages do, that by itself. */
+const exported = async (file: string): Promise<Words> => {
+  const found = {
+    ...((await import(/* @vite-ignore */ `${WEB}${file}`)) as { [key: string]: Words }),
+  };
+  const [only, ...more] = Object.values(found);
+  return only && more.length === 0 ? only : found;
+};
+
+describe("words", () => {
+  it("have a German file in every folder", () => {
+    expect(folders.length).toBeGreaterThan(18);
+  });
+
+  it.each(folders)("%s: the same keys, nothing empty, nothing left in English", async (folder) => {
+    const [english, german] = [
+      new Map(leaves(await exported(`${folder}words-en.ts`), "")),
+      new Map(leaves(await exported(`${folder}words-de.ts`), "")),
+    ];
+    expect([...german.keys()].sort()).toEqual([...english.keys()].sort());
+    const left: string[] = [];
+    for (const [path, words] of english) {
+      const other = german.get(path);
+      expect(typeof other, path).toBe(typeof words);
+      if (typeof words !== "string" || typeof other !== "string") continue;
+      if (words !== "" && other === "") left.push(`${path} is empty`);
+      if (words === other && !ALIKE.test(words)) left.push(`${path}: ${words}`);
+    }
+    expect(left).toEqual([]);
+  });
+});
