@@ -2,6 +2,7 @@
 import postgres from "postgres";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { eraseStudio } from "./accounts.ts";
+import { calendarFor, renewCalendarLink } from "./calendar-links.ts";
 import { closePool, withoutStudio, withStudio } from "./client.ts";
 import { migrate } from "./migrate.ts";
 import {
@@ -125,6 +126,19 @@ describe("roles", () => {
     const left = now[own] === "owner" ? owner : cohost.personId;
     await give(left, owner, "owner");
     expect((await roles())[own]).toBe("owner");
+  });
+
+  it("who becomes a helper reads no calendar of hosts any more, and again as a host", async () => {
+    const cohost = await member("cohost", "sallow@test.example");
+    const read = () => withoutStudio((one) => calendarFor(one, "o".repeat(40)));
+    await inOurs((one) => renewCalendarLink(one, cohost, "o".repeat(40)));
+    expect(await read()).toEqual(cohost);
+    const give = (role: Role) =>
+      inOurs((one) => giveRole(one, ours?.personId ?? "", cohost.personId, role));
+    await give("helper");
+    expect(await read()).toBeNull();
+    await give("cohost");
+    expect(await read()).toEqual(cohost);
   });
 
   it("who is removed is out at once, on every device; the last owner stays, and others remove only themselves", async () => {

@@ -5,6 +5,14 @@ import type { Sql } from "./client.ts";
 /** What a phone may say for a seat: everything, nothing until the host decides, or nothing at all. */
 export type Standing = "own" | "taken" | "turnedAway";
 
+/**
+ * A phone that was not heard for so long stood for its seat another evening: a class may be taught
+ * twice by one link, and whoever comes then is nobody's second phone.
+ */
+const EVENING_HOURS = 12;
+/** That it was heard is written down once in so long. */
+const HEARD_MINUTES = 15;
+
 /** Of one seat at most so many are remembered as turned away; the oldest go. */
 const MOST_TURNED_AWAY = 20;
 
@@ -27,7 +35,13 @@ export async function speaksFor(
   const hash = hashOf(phone);
   await sql`
     insert into phone_seats (studio_id, workshop_id, seat, phone_hash)
-    values (${studioId}, ${workshopId}, ${seat}, ${hash}) on conflict (workshop_id, seat) do nothing`;
+    values (${studioId}, ${workshopId}, ${seat}, ${hash})
+    on conflict (workshop_id, seat) do update set phone_hash = excluded.phone_hash, heard_at = now(),
+      asked_hash = case when phone_seats.phone_hash = excluded.phone_hash then phone_seats.asked_hash end,
+      asked_at = case when phone_seats.phone_hash = excluded.phone_hash then phone_seats.asked_at end,
+      turned_away = case when phone_seats.phone_hash = excluded.phone_hash then phone_seats.turned_away else '{}' end
+      where phone_seats.heard_at < now() - make_interval(hours => ${EVENING_HOURS})
+        or (phone_seats.phone_hash = excluded.phone_hash and phone_seats.heard_at < now() - make_interval(mins => ${HEARD_MINUTES}))`;
   // A statement of its own: it sees whoever came first at the same moment, be it this phone itself.
   const [row] = await sql<{ standing: Standing }[]>`
     select case when phone_hash = ${hash} then 'own' when ${hash} = any(turned_away) then 'turnedAway' else 'taken' end as standing

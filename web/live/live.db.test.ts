@@ -424,6 +424,28 @@ describe("two phones of one name", () => {
     ).toMatchObject([{ why: "turnedAway" }]);
   });
 
+  it("another evening by the same link phones choose anew, and nobody asks the host", async () => {
+    const away = (time: string) =>
+      withStudio(
+        ours,
+        (sql) =>
+          sql`update phone_seats set heard_at = now() - ${time}::interval where workshop_id = ${id}`,
+      );
+    await act({ act: "begin" });
+    await tell(say("1", "here", ""), say("2", "here", ""));
+    await tellFrom(OTHER, say("2", "here", ""));
+    await away("11 hours");
+    // Who goes on is heard, and what was asked meanwhile is still asked.
+    await tell(say("2", "done", "welcome"));
+    await away("11 hours");
+    expect(await tellFrom(OTHER, say("1", "done", "welcome"))).toMatchObject([{ why: "taken" }]);
+    expect((await state()).phones.map(({ seat }) => seat).sort()).toEqual(["1", "2"]);
+    await away("13 hours");
+    expect(await tellFrom(OTHER, say("1", "done", "welcome"))).toMatchObject([{ ok: true }]);
+    expect((await state()).phones.map(({ seat }) => seat)).toEqual(["2"]);
+    expect(await tell(say("1", "stuck", "welcome"))).toMatchObject([{ why: "taken" }]);
+  });
+
   it("with the link goes who sat where; another studio decides nothing", async () => {
     await withStudio(ours, (sql) => linkCode(sql, ours, id, "follow", freshCode()));
     await tell(say("1", "here", ""));

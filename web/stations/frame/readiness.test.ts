@@ -15,13 +15,20 @@ const classOf = (document: ClassDocument, names: readonly string[]): ClassDocume
 const planOf = (document: ClassDocument) => planJson(makePlan(document, testFonts));
 const kit = (seat: string, more: Partial<KitRow> = {}) =>
   ({ seat, weedMinutes: 4, weeded: false, packed: false, ...more }) as KitRow;
-const look = (document: ClassDocument, kits: KitRow[] = [], cut: boolean[] = [], ended = false) =>
+const look = (
+  document: ClassDocument,
+  kits: KitRow[] = [],
+  cut: boolean[] = [],
+  ended = false,
+  host = true,
+) =>
   readiness({
     plan: planOf(document),
     kits,
     sheets: cut.map((done) => ({ cutAt: done ? new Date() : null })),
     unit: "mm",
     ended,
+    host,
   });
 
 describe("what each station says for itself", () => {
@@ -32,6 +39,14 @@ describe("what each station says for itself", () => {
     expect(now.cut).toEqual({ state: "empty", line: "2 loads" });
     expect(now.weed).toEqual({ state: "empty", line: "8 min" });
     expect(now["look-back"]).toEqual({ state: "empty", line: "after the class" });
+  });
+
+  it("a helper is told what is packed, not what is to be bought", () => {
+    const names = classOf(tins, ["Ines", "Bo"]);
+    const told = (kits: KitRow[], host: boolean) => look(names, kits, [], false, host).pack.line;
+    expect(told([kit("1"), kit("2")], true)).toMatch(/to buy$/u);
+    expect(told([kit("1"), kit("2")], false)).toBe("0 of 2 packed");
+    expect(told([kit("1", { packed: true }), kit("2")], false)).toBe("1 of 2 packed");
   });
 
   it("half made: what is done of how much", () => {

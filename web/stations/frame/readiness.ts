@@ -78,6 +78,8 @@ export interface ReadinessInput {
   readonly sheets: readonly Pick<SheetRow, "cutAt">[];
   readonly unit: LengthUnit;
   readonly ended: boolean;
+  /** What is to be bought is a host's matter. */
+  readonly host: boolean;
 }
 
 const part = (done: number, all: number): KnotState =>
@@ -89,6 +91,7 @@ export function readiness({
   sheets,
   unit,
   ended,
+  host,
 }: ReadinessInput): Record<StationKey, Readiness> {
   const say = readinessWords();
   const stops = (key: StationKey) =>
@@ -146,12 +149,14 @@ export function readiness({
     },
     pack: {
       state: part(packed, own.length),
-      line: say.ofPackedToBuyAll(packed, own.length, short),
+      line: host
+        ? say.ofPackedToBuyAll(packed, own.length, short)
+        : say.packedOf(packed, own.length),
     },
     teach: {
       state: withStop("teach", ended ? "full" : plan.runSheet.steps.length > 0 ? "half" : "empty"),
       line: ended
-        ? "taught"
+        ? say.taught
         : plan.runSheet.steps.length === 0
           ? say.noSteps
           : showMinutes(plan.runSheet.endMinute),

@@ -264,6 +264,8 @@ export const rail: typeof en.rail = {
 };
 
 export const readiness: typeof en.readiness = {
+  taught: "unterrichtet",
+  packedOf: (packed, own) => `${packed} von ${own} gepackt`,
   things: (count, things) => `${seats(count)}, ${things} Stücke`,
   seat: (count) => seats(count),
   noNamesYet: "noch keine Namen",

@@ -278,6 +278,8 @@ export const rail = {
 };
 
 export const readiness = {
+  taught: "taught",
+  packedOf: (packed: number, own: number): string => `${packed} of ${own} packed`,
   things: (seats: number, things: number): string => `${counted(seats, "seat")}, ${things} things`,
   seat: (seats: number): string => counted(seats, "seat"),
   noNamesYet: "no names yet",

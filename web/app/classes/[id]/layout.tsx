@@ -116,6 +116,7 @@ async function PlannedRail({ id, keys }: { id: string; keys: readonly StationKey
         sheets,
         unit: host.studio.unit,
         ended: !!run?.endedAt,
+        host: isHost(host),
       })}
     />
   );
