@@ -8,6 +8,13 @@ import postgres from "postgres";
 import { APP_ROLE, type Login, loginOf, ownerUrlFromEnvironment } from "./roles.ts";
 
 const FOLDER = fileURLToPath(new URL("migrations", import.meta.url));
+
+/** All of them by name, in the order in which they are run. */
+export const migrationNames = (): string[] =>
+  readdirSync(FOLDER)
+    .filter((name) => name.endsWith(".sql"))
+    .sort();
+export const migrationText = (name: string): string => readFileSync(`${FOLDER}/${name}`, "utf8");
 /**
  * Any number that no other program on the database uses: two starting processes wait for each
  * other.
@@ -29,11 +36,9 @@ export async function migrate(ownerUrl: string, login?: Login): Promise<string[]
       const done = new Set(
         (await tx<{ name: string }[]>`select name from migrations`).map(({ name }) => name),
       );
-      const files = readdirSync(FOLDER)
-        .filter((name) => name.endsWith(".sql") && !done.has(name))
-        .sort();
+      const files = migrationNames().filter((name) => !done.has(name));
       for (const name of files) {
-        await tx.unsafe(readFileSync(`${FOLDER}/${name}`, "utf8"));
+        await tx.unsafe(migrationText(name));
         await tx`insert into migrations (name) values (${name})`;
       }
       return files;
