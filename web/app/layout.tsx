@@ -1,6 +1,7 @@
 import type { Metadata, Viewport } from "next";
 import { connection } from "next/server";
 import type { ReactNode } from "react";
+import { Announcer } from "@/ui/announcer.tsx";
 import { readersTongue } from "@/ui/readers-tongue.ts";
 import "@/ui/tokens.css";
 import { layoutPageWords } from "./words.ts";
@@ -17,7 +18,10 @@ export default async function Root({ children }: { children: ReactNode }) {
   await connection();
   return (
     <html lang={readersTongue()}>
-      <body>{children}</body>
+      <body>
+        {children}
+        <Announcer />
+      </body>
     </html>
   );
 }

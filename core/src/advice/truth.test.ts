@@ -8,7 +8,7 @@ import type { ClassDocument, Thing } from "../document/document.ts";
 import { useSchema } from "../document/use.ts";
 import { cautionsFor, foodCaution } from "../films/cautions.ts";
 import { adviseOn, filmAdvice, foodOf, surfaceAdvice, tapeAdvice } from "../films/film-choice.ts";
-import { saySurface, sayTape } from "../films/film-words-en.ts";
+import { saySurface, sayTape } from "../films/laying-words-en.ts";
 import { makePlan } from "../plan/plan.ts";
 import { demoClass } from "../testing/documents.ts";
 import { testFonts } from "../testing/fonts.ts";

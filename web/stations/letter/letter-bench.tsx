@@ -34,10 +34,10 @@ import { LayersPanel } from "./layers-panel.tsx";
 import { Recipe } from "./recipe/recipe.tsx";
 import { SchoolChoice } from "./school-choice.tsx";
 import { SeatGrid } from "./seat-grid.tsx";
-import { SetSizingChoice, type ThingLetters } from "./set-sizing.tsx";
+import type { ThingLetters } from "./set-sizing.tsx";
 import { letterBenchWords } from "./words.ts";
 
-/** Asked for when they are opened. */
+/** Asked for when they are opened, or where a class has them. */
 const RosterDialog = dynamic(
   () => insist(() => import("./roster-dialog.tsx")).then((all) => all.RosterDialog),
   { loading: Fetching },
@@ -48,6 +48,11 @@ const SeatDialog = dynamic(
 );
 const SeatTable = dynamic(
   () => insist(() => import("./seat-table.tsx")).then((all) => all.SeatTable),
+  { loading: Fetching },
+);
+
+const SetSizingChoice = dynamic(
+  () => insist(() => import("./set-sizing.tsx")).then((all) => all.SetSizingChoice),
   { loading: Fetching },
 );
 

@@ -144,6 +144,9 @@ export const letterBench: typeof en.letterBench = {
 
 export const addPart: typeof en.addPart = {
   add: "Hinzufügen",
+};
+
+export const addList: typeof en.addList = {
   aLine: "Noch eine Zeile",
   aLineForEachSeat: "Eine Zeile für jeden Platz",
   filledFromTheNames: "aus den Namen gefüllt",

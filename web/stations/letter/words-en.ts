@@ -138,6 +138,9 @@ export const letterBench = {
 
 export const addPart = {
   add: "Add",
+};
+
+export const addList = {
   aLine: "A line more",
   aLineForEachSeat: "A line for each seat",
   filledFromTheNames: "filled from the names",

@@ -59,3 +59,4 @@ export const choicesBodyWords = /* @__PURE__ */ inLanguage(
   () => german().choicesBody,
 );
 export const formWords = /* @__PURE__ */ inLanguage(en.form, () => german().form);
+export const addListWords = /* @__PURE__ */ inLanguage(en.addList, () => german().addList);

@@ -115,6 +115,10 @@ export function Follow({
   return (
     <FollowWordsProvider value={say}>
       <div lang={language} className="mx-auto flex min-h-screen max-w-xl flex-col bg-paper">
+        {/* The step comes by itself: who listens is told, too. */}
+        <p role="status" className="sr-only">
+          {state.running && step ? step.title : ""}
+        </p>
         {awaySince !== null && (
           <p role="status" className="bg-ochre-tint px-5 py-3" data-away>
             <b>

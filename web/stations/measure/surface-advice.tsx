@@ -16,11 +16,9 @@ import {
   FAMILY_WORDS,
   MATERIAL_WORDS,
   REASON_WORDS,
-  saySurface,
-  sayTape,
-  sayTapeAtHand,
   VERDICT_WORDS,
 } from "@elm-basket/core/films/film-words-en.ts";
+import { saySurface, sayTape, sayTapeAtHand } from "@elm-basket/core/films/laying-words-en.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import { OUTCOME_WORDS, sayRounds, trialsOf, worstOf } from "@elm-basket/core/trials/rounds.ts";
 import { isPainted, needsTape } from "@elm-basket/core/weeding/technique.ts";

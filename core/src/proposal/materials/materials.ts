@@ -9,7 +9,7 @@ import { frameStrips, lengthsToBuy } from "../../blanks/frame-strips.ts";
 import { faceAreaMm2, frontSize, isRound } from "../../blanks/shape-size.ts";
 import { isWood } from "../../blanks/woods.ts";
 import { surfaceAdvice } from "../../films/film-choice.ts";
-import { LINER_LIMITS } from "../../films/film-words-en.ts";
+import { LINER_LIMITS } from "../../films/laying-words-en.ts";
 import type { Supply } from "../../supplies/supply.ts";
 import { SEATS_AT_A_TABLE } from "../../supplies/supply-lines.ts";
 import { isIntricate, scraperOf, tapeOf } from "../film-ways.ts";

@@ -1,23 +1,20 @@
 "use client";
 
-import type { Design, RecipeItem, ShapeItem, TextItem } from "@elm-basket/core/lettering/recipe.ts";
-import { SHAPE_FORMS } from "@elm-basket/core/lettering/recipe-kinds.ts";
 import { Plus } from "lucide-react";
-import { type ReactNode, useId, useRef, useState } from "react";
-import { addPartWords, formWords } from "../words.ts";
-import { freeSlot, newLine, newShape, writingLines } from "./new-items.ts";
+import dynamic from "next/dynamic";
+import { useId, useRef, useState } from "react";
+import { Fetching } from "@/ui/fetched.tsx";
+import { insist } from "@/ui/insist.ts";
+import { addPartWords } from "../words.ts";
+import type { AddProps } from "./add-list.tsx";
 
-interface Props {
-  readonly design: Design;
-  /** The film that what is new is cut from at first. */
-  readonly vinyl: string;
-  readonly onAdd: (items: readonly RecipeItem[], label: string) => void;
-  readonly onBring: () => void;
-}
+/** Asked for when it is opened. */
+const AddList = dynamic(() => insist(() => import("./add-list.tsx")).then((all) => all.AddList), {
+  loading: Fetching,
+});
 
 /** What a design can be given more of, in one list that opens at its end. */
-export function AddPart({ design: { items }, vinyl, onAdd, onBring }: Props) {
-  const say = addPartWords();
+export function AddPart(props: AddProps) {
   const [open, setOpen] = useState(false);
   const opener = useRef<HTMLButtonElement>(null);
   const id = useId();
@@ -25,17 +22,6 @@ export function AddPart({ design: { items }, vinyl, onAdd, onBring }: Props) {
     setOpen(false);
     opener.current?.focus();
   };
-  const take = (act: () => void) => () => {
-    shut();
-    act();
-  };
-  const writable = items.find(
-    (item): item is TextItem =>
-      item.kind === "text" &&
-      !item.on &&
-      item.run === "across" &&
-      !items.some((other) => other.kind !== "gap" && other.on?.item === item.id),
-  );
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: Escape shuts what one of its buttons opened
     <div
@@ -54,95 +40,9 @@ export function AddPart({ design: { items }, vinyl, onAdd, onBring }: Props) {
         aria-controls={id}
         onClick={() => setOpen(!open)}
       >
-        <Plus size={16} aria-hidden /> {say.add}
+        <Plus size={16} aria-hidden /> {addPartWords().add}
       </button>
-      {open && (
-        <ul id={id} className="border border-rule-strong bg-paper">
-          <Row
-            onPress={take(() =>
-              onAdd([newLine(items, vinyl, { slot: freeSlot(items) })], say.aLine),
-            )}
-            what={say.aLineForEachSeat}
-          >
-            {say.filledFromTheNames}
-          </Row>
-          <Row
-            onPress={take(() => onAdd([newLine(items, vinyl, { text: say.welcome })], say.aLine))}
-            what={say.aFixedLine}
-          >
-            {say.theSameOnEverySeat}
-          </Row>
-          {writable && (
-            <Row
-              onPress={take(() => onAdd(writingLines(items, writable, vinyl), say.linesToWrite))}
-              what={say.linesToWrite}
-            >
-              {say.under}
-              {writable.slot ?? (writable.text ?? "").slice(0, 16)}”
-            </Row>
-          )}
-          <Row onPress={take(onBring)} what={say.art}>
-            {say.fromAnSvgFile}
-          </Row>
-          <li className="flex flex-wrap px-1.5 py-1">
-            {SHAPE_FORMS.map((form) => (
-              <button
-                key={form}
-                type="button"
-                aria-label={say.a(formWords()[form])}
-                className="grid min-h-11 min-w-11 justify-items-center gap-0.5 px-1.5 py-1 text-sm hover:bg-elm-tint"
-                onClick={take(() =>
-                  onAdd([newShape(items, vinyl, form)], say.aMore(formWords()[form])),
-                )}
-              >
-                <FormPicture form={form} />
-                {formWords()[form]}
-              </button>
-            ))}
-          </li>
-        </ul>
-      )}
+      {open && <AddList {...props} id={id} shut={shut} />}
     </div>
-  );
-}
-
-function Row({
-  what,
-  onPress,
-  children,
-}: {
-  what: string;
-  onPress: () => void;
-  children: ReactNode;
-}) {
-  return (
-    <li className="border-rule border-b">
-      <button
-        type="button"
-        className="block min-h-11 w-full px-3 py-1.5 text-left leading-tight hover:bg-elm-tint"
-        onClick={onPress}
-      >
-        <span className="block font-bold">{what}</span>
-        <span className="block text-soft text-sm">{children}</span>
-      </button>
-    </li>
-  );
-}
-
-function FormPicture({ form }: { form: ShapeItem["form"] }) {
-  const ink = { fill: "none", stroke: "var(--color-ink)", strokeWidth: 2 } as const;
-  return (
-    <svg width="24" height="20" viewBox="0 0 24 20" aria-hidden="true">
-      {form === "line" && <path d="M2 10H22" {...ink} />}
-      {form === "dot" && <circle cx="12" cy="10" r="4" fill="var(--color-ink)" />}
-      {form === "star" && (
-        <path
-          d="M12 1.5l2.4 5.6 6.1.5-4.7 4 1.5 6-5.3-3.2-5.3 3.2 1.5-6-4.7-4 6.1-.5z"
-          fill="var(--color-ink)"
-        />
-      )}
-      {form === "ring" && <circle cx="12" cy="10" r="7.5" {...ink} />}
-      {form === "frame" && <rect x="2.5" y="3" width="19" height="14" {...ink} />}
-    </svg>
   );
 }

@@ -1,7 +1,8 @@
 import { designSchema } from "@elm-basket/core/lettering/recipe.ts";
 import { SHAPE_FORMS } from "@elm-basket/core/lettering/recipe-kinds.ts";
 import { describe, expect, it } from "vitest";
-import { freeId, freeSlot, newLine, newShape } from "./new-items.ts";
+import { freeId } from "./free-id.ts";
+import { freeSlot, newLine, newShape } from "./new-items.ts";
 
 const items = designSchema.parse({
   items: [{ kind: "text", id: "line-2", slot: "name", font: "oswald", vinyl: "blue" }],

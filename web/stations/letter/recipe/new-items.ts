@@ -1,12 +1,7 @@
 /** New items of a recipe, with what is usual for each. */
 import { PLAIN_LINE } from "@elm-basket/core/lettering/plain-line.ts";
 import type { RecipeItem, ShapeItem, TextItem } from "@elm-basket/core/lettering/recipe.ts";
-
-export function freeId(items: readonly RecipeItem[], stem: string): string {
-  let n = items.length + 1;
-  while (items.some(({ id }) => id === `${stem}-${n}`)) n++;
-  return `${stem}-${n}`;
-}
+import { freeId } from "./free-id.ts";
 
 const SLOTS = ["name", "word", "number", "date", "line"];
 export function freeSlot(items: readonly RecipeItem[]): string {
