@@ -101,16 +101,21 @@ describe("at the desk", () => {
     await press(driver, byText("button", "Take the film out of the cutter"));
   });
 
-  it("a film is heard to be weeded", async () => {
+  it("a film is heard to be weeded, and that the network is away", async () => {
     const { driver } = host;
-    await driver.get(`${address}/weed`);
-    await find(driver, By.css("[data-main]"));
+    await driver.get(address.replace("/classes/", "/bench/"));
+    await find(driver, By.css("svg[data-zoom]"));
     await listen(driver);
-    for (let n = 0; n < 4; n++) {
+    await press(driver, byText("button", "Start weeding"));
+    await press(driver, byText("button", "Done"));
+    await hears(driver, /is done\.$/u);
+    await setOnline(driver, false);
+    try {
       await press(driver, By.css("[data-main]"));
-      await driver.sleep(300);
+      await hears(driver, /no network/iu);
+    } finally {
+      await setOnline(driver, true);
     }
-    await hears(driver, /is done/u);
   });
 });
 

@@ -8,6 +8,13 @@ const STAYS_MS = 500;
 const SAID_MS = 4000;
 const REGION = "[role=status], [aria-live=polite]";
 
+/** What it says, without what could be pressed in it. */
+function wordsOf(region: Element): string {
+  const copy = region.cloneNode(true) as Element;
+  for (const button of copy.querySelectorAll("button")) button.remove();
+  return (copy.textContent ?? "").replace(/\s+/gu, " ").trim();
+}
+
 /**
  * Words in a region that was there before are read out; a region that comes together with its words
  * is not, by most screen readers. Those words are said here, in one that is always there. What comes
@@ -20,7 +27,7 @@ export function Announcer() {
     if (!own) return;
     let away: ReturnType<typeof setTimeout> | undefined;
     const say = (one: Element) => {
-      const text = (one.textContent ?? "").replace(/\s+/gu, " ").trim();
+      const text = wordsOf(one);
       if (!one.isConnected || text === "" || own.textContent?.includes(text)) return;
       own.append(`${text} `);
       clearTimeout(away);
