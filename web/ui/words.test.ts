@@ -12,7 +12,7 @@ type Words = string | ((...given: never[]) => unknown) | { readonly [key: string
 
 /** Names of the product, signs, units and what programs read: alike in both. */
 const ALIKE =
-  /^([\s\d.,:;·()%°×÷²−✓→←□/–-]|mm|cm|dm|min|g|s|CSV|PDF|HPGL|Elm Basket|%s|Name|Text|Passkeys?|Start|Pause|Minuten?|Test|Band|Material|Marigold|Henriette|Ned|Ines|Bartholomew|Odile|Rosalind|Letter|Live|7:30 pm|not known|in a pack|order by|on the label|post by|weight|length|width|height|seat|name|country|und|oder)*$/u;
+  /^([\s\d.,:;·()%°×÷²+=−✓→←□/–-]|rad|address|mm|cm|dm|min|g|s|CSV|PDF|HPGL|Elm Basket|%s|Name|Text|Passkeys?|Start|Pause|Minuten?|Test|Band|Material|Marigold|Henriette|Ned|Ines|Bartholomew|Odile|Rosalind|Letter|Live|7:30 pm|not known|in a pack|order by|on the label|post by|weight|length|width|height|seat|name|country|und|oder)*$/u;
 
 function* leaves(words: Words, path: string): Generator<readonly [string, Words]> {
   if (typeof words === "object")
@@ -50,4 +50,50 @@ describe("words", () => {
     }
     expect(left).toEqual([]);
   });
+
+  it.each(folders)("%s: what is said with figures and names is German, too", async (folder) => {
+    const [english, german] = [
+      new Map(leaves(await exported(`${folder}words-en.ts`), "")),
+      new Map(leaves(await exported(`${folder}words-de.ts`), "")),
+    ];
+    const left: string[] = [];
+    for (const [path, words] of english) {
+      const other = german.get(path);
+      if (typeof words !== "function" || typeof other !== "function") continue;
+      for (const given of GIVEN) {
+        const [said, gesagt] = [saidWith(words, given), saidWith(other, given)];
+        // What a word does not take, its twin may not take either.
+        if (said === null || gesagt === null) continue;
+        if (said !== "" && gesagt === "") left.push(`${path} is empty`);
+        if (said === gesagt && !ALIKE.test(withoutGiven(said))) left.push(`${path}: ${said}`);
+      }
+    }
+    expect([...new Set(left)]).toEqual([]);
+  });
 });
+
+/** Figures, names and answers of each kind, as often as a word takes any. */
+const GIVEN: readonly unknown[] = [
+  0,
+  1,
+  2,
+  40,
+  true,
+  false,
+  null,
+  undefined,
+  "Zqx",
+  ["Zqx", "Zqy"],
+];
+const withoutGiven = (text: string): string =>
+  text.replace(/Zq[xy]|true|false|null|undefined|NaN|\d+/gu, " ");
+
+/** What a word says when it is given one thing for all it takes; null where it cannot. */
+function saidWith(words: (...given: never[]) => unknown, given: unknown): string | null {
+  try {
+    const said = (words as (...all: unknown[]) => unknown)(...Array(12).fill(given));
+    return typeof said === "string" ? said : null;
+  } catch {
+    return null;
+  }
+}

@@ -62,8 +62,43 @@ export const studioSettingsSchema = z.strictObject({
 });
 export type StudioSettings = z.infer<typeof studioSettingsSchema>;
 
-/** What was stored before a setting existed has its default; what no longer fits is passed over. */
+/**
+ * What was stored before a setting existed has its default; what no longer fits has its default,
+ * too, and nothing else is touched by it.
+ */
 export function readSettings(stored: unknown): StudioSettings {
   const read = studioSettingsSchema.safeParse(stored ?? {});
-  return read.success ? read.data : studioSettingsSchema.parse({});
+  if (read.success) return read.data;
+  const usual = studioSettingsSchema.parse({});
+  if (!isRecord(stored)) return usual;
+  const fitting = studioSettingsSchema.safeParse(without(stored, read.error.issues));
+  return fitting.success ? fitting.data : usual;
+}
+
+/** Each of their parts has a default of its own. */
+const GROUPS: ReadonlySet<string> = new Set(["prices", "freeMinutes", "schools"]);
+
+const isRecord = (value: unknown): value is Readonly<Record<string, unknown>> =>
+  typeof value === "object" && value !== null && !Array.isArray(value);
+
+/** Each fault takes one setting with it, or one of a group of them: a price, a way of working. */
+function without(
+  stored: Readonly<Record<string, unknown>>,
+  issues: readonly z.core.$ZodIssue[],
+): Record<string, unknown> {
+  const left = { ...stored };
+  for (const { path, ...issue } of issues) {
+    // Names that no schema knows stand beside the path of what holds them.
+    const unknown = "keys" in issue ? issue.keys.map((key) => [...path, key]) : [path];
+    for (const [group, one] of unknown) {
+      const within = left[String(group)];
+      if (one === undefined || !isRecord(within) || !GROUPS.has(String(group)))
+        delete left[String(group)];
+      else
+        left[String(group)] = Object.fromEntries(
+          Object.entries(within).filter(([name]) => name !== String(one)),
+        );
+    }
+  }
+  return left;
 }
