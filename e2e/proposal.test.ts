@@ -42,7 +42,9 @@ describe("a class of a project to start from", () => {
     await find(driver, byText("h2", "to start from"));
     await driver.wait(
       async () =>
-        (await driver.findElements(By.css("[data-starter='hut-mask'] svg path"))).length > 1,
+        driver.executeScript<boolean>(
+          "const one = document.querySelector(\"[data-starter='hut-mask'] img\"); one?.scrollIntoView(); return !!one && one.complete && one.naturalWidth > 50;",
+        ),
       60_000,
     );
     // The list may be drawn anew under the hands while its pictures come.

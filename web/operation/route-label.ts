@@ -11,7 +11,7 @@ export const ROUTES: ReadonlySet<string> = new Set(
   /classes/:/planning /classes/:/rehearse /classes/:/searching /classes/:/teach /classes/:/weed
   /classes/new /f/: /f/:/events /f/:/says /f/:/seat /follow-worker.js /fonts/: /for-hosts /health
   /health/ready /join/: /live/: /live/:/events /logbook /logbook/log.csv /parcels/:
-  /parcels/:/address-labels.pdf /parcels/:/parcels.csv /pictures/: /projects /projects/: /r /r/:
+  /parcels/:/address-labels.pdf /parcels/:/parcels.csv /pictures/: /projects /projects/: /projects/starters/: /r /r/:
   /reckoner /room /room/state /settings /settings/account /settings/studio.zip /shelf
   /shelf/goods.csv /shelf/scrap-labels.pdf /shelf/shopping /shelf/shopping.csv /sign-in
   /sign-in/recover

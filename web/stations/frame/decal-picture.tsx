@@ -1,13 +1,13 @@
 import type { DecalPicture } from "@/workers/decals.ts";
+import { frameOf } from "./decal-svg.ts";
 
 /** A piece as it will look, in its true proportion. */
 export function DecalPictureView({ picture }: { picture: DecalPicture }) {
-  const { box } = picture;
-  const pad = 0.03 * Math.max(box.maxX - box.minX, box.maxY - box.minY);
+  const { viewBox, line } = frameOf(picture);
   return (
     <svg
       className="h-full min-w-0 max-w-full"
-      viewBox={`${box.minX - pad} ${box.minY - pad} ${box.maxX - box.minX + 2 * pad} ${box.maxY - box.minY + 2 * pad}`}
+      viewBox={viewBox}
       role="img"
       aria-label={picture.title}
     >
@@ -15,7 +15,7 @@ export function DecalPictureView({ picture }: { picture: DecalPicture }) {
         d={picture.outline}
         fill={picture.ground}
         stroke="var(--color-ink)"
-        strokeWidth={pad / 8}
+        strokeWidth={line}
       />
       {picture.layers.map((layer) => (
         <path

@@ -53,6 +53,8 @@ describe("a blank that is about to be taken", () => {
 
   it("of measures that no blank has is refused with what would be right", () => {
     for (const wrong of [0, -5, Number.NaN, 1e9])
-      expect(faultOf(withShape({ diameter: wrong })), String(wrong)).toMatch(/measure|at most|5000|number/u);
+      expect(faultOf(withShape({ diameter: wrong })), String(wrong)).toMatch(
+        /measure|at most|5000|number/u,
+      );
   });
 });

@@ -4,14 +4,13 @@ import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { TECHNIQUE_WORDS } from "@elm-basket/core/weeding/technique-words-en.ts";
 import { TECHNIQUES, type Technique } from "@elm-basket/core/weeding/techniques.ts";
 import { useState, useTransition } from "react";
-import { DecalPictureView } from "@/stations/frame/decal-picture.tsx";
 import { LinkButton } from "@/ui/button.tsx";
 import { Field } from "@/ui/field.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import type { StarterView } from "@/workers/starters-drawn.ts";
 import { keepStarter } from "./actions.ts";
-import { SEASON_WORDS } from "./season-words.ts";
-import { starterListWords } from "./words.ts";
+import type { StarterLook } from "./starter-looks.ts";
+import { seasonsWords, starterListWords } from "./words.ts";
 
 const difficultyWords = () =>
   [
@@ -23,7 +22,12 @@ const difficultyWords = () =>
 
 /** Where the figures are not there yet. */
 export interface StarterRow extends Omit<StarterView, "figures"> {
-  readonly figures: (Omit<StarterView["figures"], "uses"> & { readonly cost: string }) | null;
+  readonly figures:
+    | (Omit<StarterView["figures"], "uses" | "pictures"> & {
+        readonly cost: string;
+        readonly looks: readonly StarterLook[];
+      })
+    | null;
 }
 
 /**
@@ -66,7 +70,7 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
           label={say.madeAs}
           value={technique}
           words={[
-            ["", "anything"] as const,
+            ["", say.anything] as const,
             ...TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const),
           ]}
           onChange={(value) => setTechnique(value as Technique | "")}
@@ -75,8 +79,8 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
           label={say.season}
           value={season}
           words={[
-            ["", "any"] as const,
-            ...Object.entries(SEASON_WORDS).filter(([key]) => key !== "any"),
+            ["", say.any] as const,
+            ...Object.entries(seasonsWords()).filter(([key]) => key !== "any"),
           ]}
           onChange={setSeason}
         />
@@ -84,7 +88,7 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
           label={say.howHard}
           value={difficulty}
           words={[
-            ["", "any"] as const,
+            ["", say.any] as const,
             ...[1, 2, 3].map((n) => [String(n), difficultyWords()[n] ?? ""] as const),
           ]}
           onChange={setDifficulty}
@@ -93,7 +97,7 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
           label={say.budget}
           value={budget}
           words={[
-            ["", "any"],
+            ["", say.any],
             ["small", say.smallCheapBlanks],
             ["large", say.largerMugsBoardsMats],
           ]}
@@ -112,8 +116,15 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
           >
             <div className="flex h-40 items-end gap-4">
               {row.figures ? (
-                row.figures.pictures.map((picture) => (
-                  <DecalPictureView key={picture.title} picture={picture} />
+                row.figures.looks.map(({ title, src }) => (
+                  // biome-ignore lint/performance/noImgElement: drawn by the program, at any size
+                  <img
+                    key={src}
+                    src={src}
+                    alt={title}
+                    loading="lazy"
+                    className="h-full min-w-0 max-w-full object-contain object-bottom"
+                  />
                 ))
               ) : (
                 <p className="text-soft text-sm">{say.beingDrawn}</p>
@@ -124,7 +135,7 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
             <p className="text-soft text-sm">
               {say.text(
                 row.techniques.map((one) => TECHNIQUE_WORDS[one].name).join(", "),
-                SEASON_WORDS[row.season],
+                seasonsWords()[row.season],
                 difficultyWords()[row.difficulty],
                 row.held,
               )}

@@ -13,8 +13,7 @@ import { Field } from "@/ui/field.tsx";
 import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { saveVariant, takeVariantOut } from "./actions.ts";
-import { SEASON_WORDS } from "./season-words.ts";
-import { variantFormWords } from "./words.ts";
+import { seasonsWords, variantFormWords } from "./words.ts";
 
 /** Films and blanks of the project, in whose places a variant may put others. */
 export interface ProjectShape {
@@ -135,7 +134,7 @@ function VariantForm({
         <SelectField
           label={say.season}
           value={draft.season}
-          words={SEASONS.map((season) => [season, SEASON_WORDS[season]] as const)}
+          words={SEASONS.map((season) => [season, seasonsWords()[season]] as const)}
           onChange={(season) => set({ season: season as Draft["season"] })}
         />
         <NumberField

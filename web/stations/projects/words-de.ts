@@ -62,6 +62,8 @@ export const projectWords: typeof en.projectWords = {
 };
 
 export const starterList: typeof en.starterList = {
+  anything: "irgendetwas",
+  any: "egal",
   everybodyManages: "schaffen alle",
   somePatience: "etwas Geduld",
   forThoseWhoHaveDone: "für alle, die schon eines gemacht haben",
@@ -113,4 +115,12 @@ export const variantForm: typeof en.variantForm = {
   sayWhatFilm: "Sagen Sie, welche Folie es ist.",
   kind: "Art",
   itsColour: "Ihre Farbe",
+};
+
+export const seasons: typeof en.seasons = {
+  any: "das ganze Jahr",
+  spring: "Frühling",
+  summer: "Sommer",
+  autumn: "Herbst",
+  winter: "Winter",
 };

@@ -62,6 +62,8 @@ export const projectWords = {
 };
 
 export const starterList = {
+  anything: "anything",
+  any: "any",
   everybodyManages: "everybody manages it",
   somePatience: "some patience",
   forThoseWhoHaveDone: "for those who have done one",
@@ -115,4 +117,12 @@ export const variantForm = {
   sayWhatFilm: "Say what film it is.",
   kind: "Kind",
   itsColour: "Its colour",
+};
+
+export const seasons = {
+  any: "all the year",
+  spring: "spring",
+  summer: "summer",
+  autumn: "autumn",
+  winter: "winter",
 };

@@ -20,3 +20,4 @@ export const variantFormWords = /* @__PURE__ */ inLanguage(
   en.variantForm,
   () => german().variantForm,
 );
+export const seasonsWords = /* @__PURE__ */ inLanguage(en.seasons, () => german().seasons);

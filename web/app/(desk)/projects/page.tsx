@@ -17,6 +17,7 @@ import { lookOf } from "@/planning/project-views.ts";
 import { starterViews } from "@/planning/starters.ts";
 import { DecalPictureView } from "@/stations/frame/decal-picture.tsx";
 import { StarterList, type StarterRow } from "@/stations/projects/starter-list.tsx";
+import { looksOf } from "@/stations/projects/starter-looks.ts";
 import { BlankSketch } from "@/ui/blank-sketch.tsx";
 import { LinkButton } from "@/ui/button.tsx";
 import { FilmDot } from "@/ui/marks.tsx";
@@ -128,9 +129,13 @@ async function Starters({ host }: { host: Host }) {
     withStudio(host.studioId, listGoods),
   ]);
   const rows = views.map(
-    ({ figures: { uses, ...figures }, ...view }): StarterRow => ({
+    ({ figures: { uses, pictures, ...figures }, ...view }): StarterRow => ({
       ...view,
-      figures: { ...figures, cost: costWords(seatCost(uses, goods), prices.currency) },
+      figures: {
+        ...figures,
+        looks: looksOf(view.id, pictures),
+        cost: costWords(seatCost(uses, goods), prices.currency),
+      },
     }),
   );
   return <StarterList rows={rows} />;
