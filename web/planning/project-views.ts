@@ -13,8 +13,8 @@ import { remembered } from "./remembered.ts";
 import { withOwnFigures } from "./studio-figures.ts";
 import { projectViewsWords } from "./words.ts";
 
-const looks = remembered<readonly DecalPicture[]>(400);
-const views = remembered<VariantView>(200);
+const looks = remembered<readonly DecalPicture[]>("looks", 400);
+const views = remembered<VariantView>("variants", 200);
 
 /** @param studioId fonts of its own are no other studio's */
 export async function lookOf(

@@ -1,30 +1,30 @@
-import { describe, expect, it } from "vitest";
+import { describe, expect, it, vi } from "vitest";
 import { remembered } from "./remembered.ts";
 
-describe("what was worked out", () => {
-  it("is worked out once for each question, also when two ask at once", async () => {
-    let asked = 0;
-    const ask = remembered<number>(3);
-    const compute = async () => ++asked;
-    expect(await Promise.all([ask("a", compute), ask("a", compute)])).toEqual([1, 1]);
-    expect(await ask("b", compute)).toBe(2);
-    expect(await ask("a", compute)).toBe(1);
+describe("answers that take a while", () => {
+  it("are worked out once, whoever of the process asks", async () => {
+    const compute = vi.fn(async () => "drawn");
+    const [pages, routes] = [remembered<string>("once", 3), remembered<string>("once", 3)];
+    expect(await Promise.all([pages("mugs", compute), routes("mugs", compute)])).toEqual([
+      "drawn",
+      "drawn",
+    ]);
+    expect(await remembered<string>("another", 3)("mugs", async () => "other")).toBe("other");
+    expect(compute).toHaveBeenCalledTimes(1);
   });
 
-  it("is forgotten, the oldest first, where there is no more room", async () => {
-    let asked = 0;
-    const ask = remembered<number>(2);
-    const compute = async () => ++asked;
-    for (const key of ["a", "b", "c"]) await ask(key, compute);
-    expect(await ask("c", compute)).toBe(3);
-    expect(await ask("a", compute)).toBe(4);
+  it("that failed are asked for again", async () => {
+    const ask = remembered<string>("failing", 3);
+    await expect(ask("mugs", () => Promise.reject(new Error("no thread")))).rejects.toThrow();
+    expect(await ask("mugs", async () => "drawn")).toBe("drawn");
   });
 
-  it("is asked again after it failed", async () => {
-    const ask = remembered<number>(2);
-    await expect(ask("a", () => Promise.reject(new Error("no worker")))).rejects.toThrow(
-      "no worker",
-    );
-    expect(await ask("a", async () => 7)).toBe(7);
+  it("are so many, and the one that was asked first goes", async () => {
+    const ask = remembered<number>("few", 2);
+    const compute = vi.fn(async () => 1);
+    for (const key of ["a", "b", "c", "c", "b"]) await ask(key, compute);
+    expect(compute).toHaveBeenCalledTimes(3);
+    await ask("a", compute);
+    expect(compute).toHaveBeenCalledTimes(4);
   });
 });

@@ -8,7 +8,7 @@ import { computeStarters } from "./compute.ts";
 import { remembered } from "./remembered.ts";
 
 /** Studios differ by a few schools only. */
-const known = remembered<readonly StarterView[]>(12);
+const known = remembered<readonly StarterView[]>("starters", 12);
 
 export const starterViews = (schools: Schools): Promise<readonly StarterView[]> =>
   known(JSON.stringify(schools), () => computeStarters(schools));

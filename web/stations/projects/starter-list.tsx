@@ -116,14 +116,16 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
           >
             <div className="flex h-40 items-end gap-4">
               {row.figures ? (
-                row.figures.looks.map(({ title, src }) => (
+                row.figures.looks.map(({ title, src, width, height }) => (
                   // biome-ignore lint/performance/noImgElement: drawn by the program, at any size
                   <img
                     key={src}
                     src={src}
                     alt={title}
+                    width={width}
+                    height={height}
                     loading="lazy"
-                    className="h-full min-w-0 max-w-full object-contain object-bottom"
+                    className="h-full w-auto min-w-0 max-w-full object-contain object-bottom"
                   />
                 ))
               ) : (

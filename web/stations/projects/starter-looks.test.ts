@@ -20,7 +20,7 @@ describe("how a project to start from looks", () => {
       looksOf("walkers-mugs", [picture]),
     );
     expect(blue).toEqual(again);
-    expect(blue?.[0]?.title).toBe("Enamel mug");
+    expect(blue?.[0]).toMatchObject({ title: "Enamel mug", width: 1060, height: 660 });
     expect(blue?.[0]?.src).toMatch(/^\/projects\/starters\/walkers-mugs\?of=0&as=[\w-]{12}$/u);
     expect(red?.[0]?.src).not.toBe(blue?.[0]?.src);
     expect(
