@@ -79,6 +79,7 @@ describe("by keyboard", () => {
     );
     await driver.executeScript("arguments[0].focus()", opener);
     await driver.actions().sendKeys(Key.ENTER).perform();
+    await find(driver, byText("button", "A line for each seat"));
     // Past the three kinds of lines to art.
     await driver.actions().sendKeys(Key.TAB, Key.TAB, Key.TAB, Key.TAB, Key.ENTER).perform();
     await find(driver, By.css("[role=dialog]"));

@@ -8,10 +8,9 @@ import { insist } from "@/ui/insist.ts";
 import { addPartWords } from "../words.ts";
 import type { AddProps } from "./add-list.tsx";
 
-/** Asked for when it is opened. */
-const AddList = dynamic(() => insist(() => import("./add-list.tsx")).then((all) => all.AddList), {
-  loading: Fetching,
-});
+/** Asked for when it is about to be opened. */
+const load = () => insist(() => import("./add-list.tsx"));
+const AddList = dynamic(() => load().then((all) => all.AddList), { loading: Fetching });
 
 /** What a design can be given more of, in one list that opens at its end. */
 export function AddPart(props: AddProps) {
@@ -38,6 +37,8 @@ export function AddPart(props: AddProps) {
         className="verb inline-flex min-h-11 items-center gap-1.5"
         aria-expanded={open}
         aria-controls={id}
+        onPointerEnter={() => void load()}
+        onFocus={() => void load()}
         onClick={() => setOpen(!open)}
       >
         <Plus size={16} aria-hidden /> {addPartWords().add}
