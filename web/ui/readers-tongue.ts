@@ -8,10 +8,6 @@ export function readersTongue(): Language {
   return document.documentElement.lang === "de" ? "de" : "en";
 }
 
-/** Whether German may be asked for here: always on the server, where every reader is another. */
-export const mayReadGerman = (): boolean =>
-  typeof document === "undefined" || document.documentElement.lang === "de";
-
 /** How every request's reader is found. */
 export function readsBy(find: () => Language): void {
   holder.elmReads = find;
