@@ -3,15 +3,10 @@
  * seen, what its tape is.
  */
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
-import {
-  SEE_WORDS,
-  sayLifts,
-  sayPeel,
-  sayTechnique,
-} from "@elm-basket/core/weeding/bench-words-en.ts";
 import { FAMILY_TRAITS } from "@elm-basket/core/weeding/families.ts";
 import { type Lift, liftOf, type Peel, peelOf } from "@elm-basket/core/weeding/peel.ts";
 import { seeLines } from "@elm-basket/core/weeding/see-lines.ts";
+import { peelingWords } from "@/ui/craft/peeling.ts";
 import { filmsOfClass } from "../data/class-goods.ts";
 import { withStudio } from "../data/client.ts";
 import { type FilmWeed, ownWeedOn, readFilm } from "../data/films.ts";
@@ -87,9 +82,9 @@ export async function filmView(
     peel,
     lifts: out ? polygons.map(liftOf) : [],
     says: {
-      technique: sayTechnique(film.weed, vinyl.family, ways.unit),
-      peel: peel ? sayPeel(peel, ways.unit) : sayLifts(film.weed),
-      lines: seeLines(vinyl).map((by) => SEE_WORDS[by]),
+      technique: peelingWords().sayTechnique(film.weed, vinyl.family, ways.unit),
+      peel: peel ? peelingWords().sayPeel(peel, ways.unit) : peelingWords().sayLifts(film.weed),
+      lines: seeLines(vinyl).map((by) => peelingWords().SEE_WORDS[by]),
       where: filmWords().onTheMatWhichHolds(found.weedOn, ways.schools.weedOn),
     },
   };

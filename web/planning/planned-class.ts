@@ -1,5 +1,5 @@
 /** A class with its plan up to date: read, computed if anything changed, kept. */
-import { PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
+import { type Fault, PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import { type OnShelf, shelvedLines } from "@elm-basket/core/plan/shelved-lines.ts";
 import { readClass, readClasses, type StoredClass } from "../data/class-documents.ts";
 import { withStudio } from "../data/client.ts";
@@ -12,6 +12,7 @@ import {
 } from "../data/making.ts";
 import { promisedTo, promisedToAll, studioToday } from "../data/promises.ts";
 import { log } from "../operation/log.ts";
+import { faultWords } from "../ui/craft/faults.ts";
 import { computePlan } from "./compute.ts";
 import { documentHash } from "./document-hash.ts";
 import { fontsOf } from "./fonts-of.ts";
@@ -30,6 +31,9 @@ export interface ShelvedPlan extends StoredPlan {
 export type Planned =
   | { readonly ok: true; readonly value: PlannedClass }
   | { readonly ok: false; readonly stored: StoredClass; readonly message: string };
+
+/** In the language of whoever asks: the same class may be open in another. */
+const said = (fault: Fault): string => faultWords().sayFault(fault);
 
 /** Of what is left of it nothing can be lettered. */
 const namesErased = () => plannedClassWords().theNamesOfItsParticipants;
@@ -54,7 +58,7 @@ export async function plannedClass(studioId: string, id: string): Promise<Planne
     if (stored.namesErasedAt) return { ok: false, stored, message: namesErased() };
     const hash = documentHash(stored.document);
     const known = tooLarge.get(faultKey(id, hash));
-    if (known !== undefined) return { ok: false, stored, message: known };
+    if (known !== undefined) return { ok: false, stored, message: said(known) };
     if (kept?.hash === hash) return { ok: true, value: withShelf(stored, kept, read.promised) };
     try {
       const made = await madeOnce(studioId, stored, hash);
@@ -66,7 +70,7 @@ export async function plannedClass(studioId: string, id: string): Promise<Planne
       if (!(error instanceof PlanFault)) throw error;
       // It would end one thread after the other.
       if (error.fault.code === "tooMuchMemory") keepFault(tooLarge, id, hash, error);
-      return { ok: false, stored, message: error.message };
+      return { ok: false, stored, message: said(error.fault) };
     }
   }
 }
@@ -110,7 +114,7 @@ export async function lastPlanned(
     const kept = plans.get(id);
     const current = kept?.hash === hash;
     const fault = current ? null : (faults.get(faultKey(id, hash)) ?? null);
-    if (fault !== null) return refused(fault);
+    if (fault !== null) return refused(said(fault));
     if (!current) planMeanwhile(studioId, stored, hash);
     if (!kept) return { planned: { ok: false, stored, message: null }, current };
     const value = withShelf(stored, kept, promised.get(id) ?? new Map());
@@ -131,20 +135,20 @@ export async function recordedClass(studioId: string, id: string): Promise<Plann
 }
 
 /** Why no plan could be made of a document, so that nobody tries it again and again. */
-const faults = new Map<string, string>();
+const faults = new Map<string, Fault>();
 const MOST_FAULTS = 200;
 /** Those of them that took more memory than a class may have. */
-const tooLarge = new Map<string, string>();
+const tooLarge = new Map<string, Fault>();
 const faultKey = (id: string, hash: string): string => `${id} ${hash}`;
 
 function keepFault(
-  among: Map<string, string>,
+  among: Map<string, Fault>,
   id: string,
   hash: string,
-  { message }: PlanFault,
+  { fault }: PlanFault,
 ): void {
   if (among.size >= MOST_FAULTS) among.clear();
-  among.set(faultKey(id, hash), message);
+  among.set(faultKey(id, hash), fault);
 }
 
 function planMeanwhile(studioId: string, stored: StoredClass, hash: string): void {

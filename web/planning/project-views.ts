@@ -11,7 +11,6 @@ import { documentHash } from "./document-hash.ts";
 import { fontsOf } from "./fonts-of.ts";
 import { remembered } from "./remembered.ts";
 import { withOwnFigures } from "./studio-figures.ts";
-import { projectViewsWords } from "./words.ts";
 
 const looks = remembered<readonly DecalPicture[]>("looks", 400);
 const views = remembered<VariantView>("variants", 200);
@@ -33,7 +32,7 @@ export async function variantView(
   schools: Schools,
 ): Promise<VariantView> {
   const document = await withOwnFigures(studioId, schools, written);
-  const missing: VariantView = { ok: false, message: projectViewsWords().nothingCameBack };
+  const missing: VariantView = { ok: false, fault: null };
   return views(
     `${studioId} ${documentHash(document)} ${JSON.stringify(schools)}`,
     async () =>

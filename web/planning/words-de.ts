@@ -17,7 +17,3 @@ export const effect: typeof en.effect = {
 export const plannedClass: typeof en.plannedClass = {
   theNamesOfItsParticipants: "die Namen der Teilnehmenden sind gelöscht",
 };
-
-export const projectViews: typeof en.projectViews = {
-  nothingCameBack: "es kam nichts zurück",
-};

@@ -17,7 +17,3 @@ export const effect = {
 export const plannedClass = {
   theNamesOfItsParticipants: "the names of its participants have been erased",
 };
-
-export const projectViews = {
-  nothingCameBack: "nothing came back",
-};

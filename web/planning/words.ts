@@ -9,7 +9,3 @@ export const plannedClassWords = /* @__PURE__ */ inLanguage(
   en.plannedClass,
   () => german().plannedClass,
 );
-export const projectViewsWords = /* @__PURE__ */ inLanguage(
-  en.projectViews,
-  () => german().projectViews,
-);

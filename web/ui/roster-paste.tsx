@@ -7,8 +7,8 @@ import {
   type Roster,
   rosterOfTable,
 } from "@elm-basket/core/roster/roster.ts";
-import { sayRosterFinding } from "@elm-basket/core/roster/words-en.ts";
 import { useEffect, useMemo, useState } from "react";
+import { rosterWords } from "./craft/roster.ts";
 import { SeverityMark } from "./marks.tsx";
 import { rosterPasteWords } from "./words.ts";
 
@@ -115,7 +115,7 @@ export function usePastedRoster(slots: readonly string[], first = ""): PastedRos
   const trouble = !seats.ok
     ? say.line(seats.line, seats.message)
     : stop
-      ? sayRosterFinding(stop)
+      ? rosterWords().sayRosterFinding(stop)
       : null;
   return {
     text: table ? tableText(table) : text,
@@ -226,7 +226,9 @@ function Preview({ pasted, slots }: { pasted: PastedRoster; slots: readonly stri
           // biome-ignore lint/suspicious/noArrayIndexKey: findings have no identity but their place
           <li key={i} className="flex gap-2 text-sm">
             <SeverityMark severity={STOPS.has(finding.code) ? "stop" : "check"} size={12} />
-            <span className="[overflow-wrap:anywhere]">{sayRosterFinding(finding)}</span>
+            <span className="[overflow-wrap:anywhere]">
+              {rosterWords().sayRosterFinding(finding)}
+            </span>
           </li>
         ))}
         {findings.length > SHOWN_FINDINGS && (

@@ -3,10 +3,19 @@ import { readdirSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { describe, expect, it } from "vitest";
 
-const WEB = fileURLToPath(new URL("..", import.meta.url));
-const folders = readdirSync(WEB, { recursive: true, encoding: "utf8" })
-  .filter((file) => /(^|\/)words-en\.ts$/u.test(file) && !/node_modules|\.next/u.test(file))
-  .map((file) => file.replace(/words-en\.ts$/u, ""));
+const ROOT = fileURLToPath(new URL("../..", import.meta.url));
+/** `web/ui/` of `web/ui/words-en.ts`, `core/src/films/film-` of `core/src/films/film-words-en.ts`. */
+const folders = ["web", "core/src"].flatMap((folder) =>
+  readdirSync(`${ROOT}${folder}`, { recursive: true, encoding: "utf8" })
+    .map((file) => `${folder}/${file}`)
+    .filter(
+      (file) =>
+        (folder === "web" ? /\/words-en\.ts$/u : /words-en\.ts$/u).test(file) &&
+        // Advice has a test of its own, with what each sentence takes.
+        !/node_modules|\.next|src\/advice\/words-en/u.test(file),
+    )
+    .map((file) => file.replace(/words-en\.ts$/u, "")),
+);
 
 type Words = string | ((...given: never[]) => unknown) | { readonly [key: string]: Words };
 
@@ -23,7 +32,7 @@ function* leaves(words: Words, path: string): Generator<readonly [string, Words]
 /** Its sections; where it has but one, as participants' pages do, that by itself. */
 const exported = async (file: string): Promise<Words> => {
   const found = {
-    ...((await import(/* @vite-ignore */ `${WEB}${file}`)) as { [key: string]: Words }),
+    ...((await import(/* @vite-ignore */ `${ROOT}${file}`)) as { [key: string]: Words }),
   };
   const [only, ...more] = Object.values(found);
   return only && more.length === 0 ? only : found;
@@ -31,7 +40,7 @@ const exported = async (file: string): Promise<Words> => {
 
 describe("words", () => {
   it("have a German file in every folder", () => {
-    expect(folders.length).toBeGreaterThan(18);
+    expect(folders.length).toBeGreaterThan(35);
   });
 
   it.each(folders)("%s: the same keys, nothing empty, nothing left in English", async (folder) => {

@@ -2,6 +2,7 @@
 
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import type { ThingDocument } from "@elm-basket/core/document/thing-document.ts";
+import type { Fault } from "@elm-basket/core/faults/plan-fault.ts";
 import type { SizingSchool } from "@elm-basket/core/fitting/schools.ts";
 import type { Design } from "@elm-basket/core/lettering/recipe.ts";
 import type { Technique } from "@elm-basket/core/weeding/techniques.ts";
@@ -98,4 +99,4 @@ export type LetterAnswer =
       readonly small: readonly Spot[];
     }
   /** Without a message it is a fault of the program. */
-  | { readonly job: number; readonly kind: "failed"; readonly message: string | null };
+  | { readonly job: number; readonly kind: "failed"; readonly fault: Fault | null };

@@ -53,7 +53,7 @@ self.onmessage = async (event: MessageEvent<LetterJob | InspectRequest>) => {
       post({
         job: job.job,
         kind: "failed",
-        message: error instanceof PlanFault ? error.message : null,
+        fault: error instanceof PlanFault ? error.fault : null,
       });
   });
 };

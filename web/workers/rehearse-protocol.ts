@@ -1,5 +1,7 @@
 /** Messages between the rehearsal's page and its worker. */
+
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
+import type { Fault } from "@elm-basket/core/faults/plan-fault.ts";
 import type { PlayedEvening } from "@elm-basket/core/rehearsal/played.ts";
 import type { Rehearsed } from "@elm-basket/core/rehearsal/rehearse.ts";
 import type { Tried } from "@elm-basket/core/rehearsal/try-ways.ts";
@@ -46,4 +48,4 @@ export type RehearseAnswer =
   | { readonly kind: "tried"; readonly job: number; readonly tried: Tried }
   | { readonly kind: "played"; readonly run: number; readonly evening: PlayedEvening }
   /** Without a message it is a fault of the program. */
-  | { readonly kind: "failed"; readonly job: number; readonly message: string | null };
+  | { readonly kind: "failed"; readonly job: number; readonly fault: Fault | null };

@@ -38,7 +38,7 @@ self.onmessage = async (event: MessageEvent<RehearseJob | PlayRequest>) => {
       post({
         job: job.job,
         kind: "failed",
-        message: error instanceof PlanFault ? error.message : null,
+        fault: error instanceof PlanFault ? error.fault : null,
       });
   });
 };

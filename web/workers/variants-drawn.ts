@@ -1,7 +1,7 @@
 /** A project beside its variants: each as it will look, and what it takes. */
 
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
-import { PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
+import { type Fault, PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import type { FontLookup } from "@elm-basket/core/lettering/compose-row.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import { figuresOf, type ProjectFigures, sampled } from "@elm-basket/core/variants/figures.ts";
@@ -13,7 +13,7 @@ export type VariantView =
       readonly figures: ProjectFigures;
       readonly pictures: readonly DecalPicture[];
     }
-  | { readonly ok: false; readonly message: string };
+  | { readonly ok: false; readonly fault: Fault | null };
 
 /** One that cannot be planned says why; the others are drawn. */
 export function variantsDrawn(
@@ -29,7 +29,7 @@ export function variantsDrawn(
         pictures: decals(sampled(document), "1", fonts),
       };
     } catch (error) {
-      if (error instanceof PlanFault) return { ok: false, message: error.message };
+      if (error instanceof PlanFault) return { ok: false, fault: error.fault };
       throw error;
     }
   });

@@ -1,10 +1,12 @@
 /** German words for findings and remedies. */
 
 import type { FilmReason } from "../films/film-choice.ts";
+import { REASON_WORDS } from "../films/verdict-words-de.ts";
 import type { CostKind } from "../supplies/cost.ts";
 import { moneyText } from "../supplies/money.ts";
 import { showLength } from "../units/length.ts";
 import { showMinutes } from "../units/time.ts";
+import { SCHOOL_WORDS } from "./sizing-words-de.ts";
 import {
   type AdviceWords,
   family,
@@ -29,35 +31,6 @@ const COST_WORDS: Record<CostKind, string> = {
   hoursAfter: "Ihre Stunden danach",
   venue: "der Raum",
   post: "Porto",
-};
-
-/** Why a film does not suit; the other reasons come with no finding. */
-const REASONS: Record<FilmReason, string> = {
-  holdsLongEnough: "Sie hält so lange, wie Sie verlangen.",
-  tooShort: "Sie hält nicht so lange.",
-  lightOutdoors: "Draußen nur geschützt.",
-  notOutdoors: "Nicht für draußen.",
-  washes: "Von Hand waschen, nicht einweichen.",
-  handWashOnly: "Nur von Hand waschen.",
-  notWashed: "Sie verträgt kein Waschen.",
-  dishwasherSchools:
-    "Manche geben Motive nie in die Spülmaschine; andere tun es bei kräftigen Motiven, nach zwei Tagen Aushärten.",
-  fadesInDishwasher: "In der Spülmaschine verblasst oder verzieht sie sich.",
-  liftsFibres:
-    "Sie klebt so stark, dass sie beim Abziehen Fasern und Farbe mitnimmt; auf versiegeltem Grund nehmen manche sie trotzdem.",
-  fewerFibres: "Reißt weniger Fasern aus rohem Holz; andere nehmen Schablonenfolie.",
-  forPainting: "Dafür gemacht: einmal benutzt, löst sich sauber.",
-  notForPainting: "Zu dick oder zu teuer, um einmal übermalt zu werden.",
-  failsOnGlaze: "Löst sich von glasierter Keramik und Glas.",
-  gripsRough:
-    "Hält auf Stoff und Kokos, wo Transferfolie es nicht kann; spiegelverkehrt schneiden, durch ein Tuch pressen.",
-  liftsOffRough:
-    "Reiben Sie sie in die Oberfläche und nach einer Minute noch einmal; versiegeln Sie die Oberfläche, wo Sie können.",
-  takesBadly: "Pulverlack nimmt Folie schlecht an: Probieren Sie zuerst eine.",
-  comesOffClean: "Löst sich sauber.",
-  weakGlue: "Ihr schwacher Kleber hält nicht so lange.",
-  provedHere: "Sie haben gefunden, dass diese es verträgt.",
-  failedHere: "Sie haben gefunden, dass diese es nicht verträgt.",
 };
 
 /** “(3 Plätze)”, where it is so for more than one. */
@@ -169,16 +142,9 @@ const SENTENCES: AdviceWords["sentences"] = {
   twiceTheVinyl: () =>
     "Beide Seiten des Bechers: Jedes Set enthält das Motiv zweimal und braucht doppelt so viel Folie.",
   filmUnsuited: (v) =>
-    `${v.name} eignet sich nicht für das, was diese durchmachen. ${REASONS[String(v.reason) as FilmReason] ?? ""}`,
+    `${v.name} eignet sich nicht für das, was diese durchmachen. ${REASON_WORDS[String(v.reason) as FilmReason] ?? ""}`,
   glassBacks: () =>
     "Ein durchsichtiger Rohling zeigt von der anderen Seite die Rückseite des Motivs.",
-};
-
-const SCHOOLS: Readonly<Record<string, string>> = {
-  longest: "Der längste bestimmt die Größe",
-  sameWidth: "Gleiche Breite",
-  fillBox: "Die Fläche füllen",
-  fixedHeight: "Höhe von Hand",
 };
 
 const MARKS: Readonly<Record<string, string>> = {
@@ -189,7 +155,7 @@ const MARKS: Readonly<Record<string, string>> = {
 
 const REMEDIES: AdviceWords["remedies"] = {
   useFont: ({ font }) => `${family(font)} für alle nehmen`,
-  setSchool: ({ school }) => `Größe nach „${SCHOOLS[school] ?? school}“`,
+  setSchool: ({ school }) => `Größe nach „${SCHOOL_WORDS[school]?.name ?? school}“`,
   setTracking: ({ looser }) =>
     looser === 1 ? "Die Buchstaben weiter setzen" : "Die Buchstaben enger setzen",
   removeSeat: () => "Den Platz herausnehmen",

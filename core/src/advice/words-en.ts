@@ -1,7 +1,7 @@
 /** English words for findings and remedies. The only place where codes become sentences. */
 
 import type { FilmReason } from "../films/film-choice.ts";
-import { REASON_WORDS } from "../films/film-words-en.ts";
+import { REASON_WORDS } from "../films/verdict-words-en.ts";
 import type { Finding, Severity } from "../findings/finding.ts";
 import type { CostKind } from "../supplies/cost.ts";
 import { moneyText } from "../supplies/money.ts";

@@ -11,9 +11,13 @@ export const loopMm = (shape: BlankShape): number => {
   return Math.max(250, Math.ceil((3 * Math.max(width, height)) / 10) * 10);
 };
 
+/** Why that is put on: as the host said, or what is usual for a thing of that name. */
+export type FinishingWhy = "said" | "fob" | "tag" | "ornament" | "board" | "sign";
+
 export interface FinishingRead {
   readonly parts: readonly Finishing[];
-  readonly because: string;
+  /** Null where nothing is put on. */
+  readonly why: FinishingWhy | null;
 }
 /** What is usual for a thing of that name where the host has not said; nothing where nothing is. */
 export function finishingOf({
@@ -27,17 +31,16 @@ export function finishingOf({
   readonly technique: Technique;
   readonly blank: { readonly name: string; readonly shape: BlankShape };
 }): FinishingRead {
-  if (finishing) return { parts: finishing, because: "You said so." };
+  if (finishing) return { parts: finishing, why: "said" };
   const name = `${title} ${blank.name}`;
   if (/\b(key ?)?fobs?\b|\bkey ?rings?\b/iu.test(name))
-    return { parts: [{ kind: "rings", tassel: true }], because: "A fob hangs from a key ring." };
+    return { parts: [{ kind: "rings", tassel: true }], why: "fob" };
   if (/\btags?\b|\blabels?\b/iu.test(name))
-    return { parts: [{ kind: "twine", beads: 0 }], because: "A tag is tied on." };
+    return { parts: [{ kind: "twine", beads: 0 }], why: "tag" };
   if (/\bornaments?\b|\bbaubles?\b|\bbells?\b/iu.test(name))
-    return { parts: [{ kind: "ribbon" }], because: "It hangs by a ribbon." };
+    return { parts: [{ kind: "ribbon" }], why: "ornament" };
   if (technique !== "decal" && /\bboards?\b|\bplanks?\b/iu.test(name))
-    return { parts: [{ kind: "hanger" }], because: "A painted board hangs on a wall." };
-  if (/\bsigns?\b|\bplaques?\b/iu.test(name))
-    return { parts: [{ kind: "hanger" }], because: "A sign is hung." };
-  return { parts: [], because: "" };
+    return { parts: [{ kind: "hanger" }], why: "board" };
+  if (/\bsigns?\b|\bplaques?\b/iu.test(name)) return { parts: [{ kind: "hanger" }], why: "sign" };
+  return { parts: [], why: null };
 }

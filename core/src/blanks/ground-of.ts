@@ -17,8 +17,18 @@ export const isUnderFilm = ({ faces }: Pick<Ground, "faces">): boolean =>
 export interface GroundRead extends Ground {
   /** Whether the host said so; otherwise it is the usual case of the material. */
   readonly said: boolean;
-  readonly because: string;
+  readonly why: GroundWhy;
 }
+/** Why it is made ready so: as the host said, or what is usual. */
+export type GroundWhy =
+  | "said"
+  | "underMask"
+  | "paintedWood"
+  | "stainedWood"
+  | "filmOnRaw"
+  | "bareByChoice"
+  | "paintOnRaw"
+  | "asItComes";
 /** What film meets when the blank is ready: raw wood that is painted is painted wood. */
 export function surfaceOf(material: Material, { what }: Pick<Ground, "what">): Material {
   if (!isWood(material)) return material;
@@ -50,51 +60,28 @@ export function groundOf(
   sides: boolean,
   sealRaw: boolean,
 ): GroundRead {
-  if (ground) return { ...ground, said: true, because: "You said so." };
+  if (ground) return { ...ground, said: true, why: "said" };
   const faces = sides ? "both" : "front";
   const read = (
     what: Ground["what"],
     by: Ground["by"],
     coats: number,
-    because: string,
-  ): GroundRead => ({ what, by, coats, faces, sand: true, said: false, because });
+    why: GroundWhy,
+  ): GroundRead => ({ what, by, coats, faces, sand: true, said: false, why });
   if (
     technique === "mask" &&
     (material === "rawWood" || material === "paintedWood" || material === "sealedWood")
   )
-    return read(
-      "paint",
-      "host",
-      coatsFor(colour),
-      "The letters of a mask show the ground that lies under them: it is painted, and dry, before any film lies on it.",
-    );
+    return read("paint", "host", coatsFor(colour), "underMask");
   switch (material) {
     case "paintedWood":
-      return read(
-        "paint",
-        "host",
-        coatsFor(colour),
-        "Painted wood is painted before film may lie on it; say so if you buy it painted.",
-      );
+      return read("paint", "host", coatsFor(colour), "paintedWood");
     case "stainedWood":
-      return read(
-        "stain",
-        "host",
-        1,
-        "Stain dries overnight, and comes before glue, film and paint.",
-      );
+      return read("stain", "host", 1, "stainedWood");
     case "rawWood":
-      if (technique === "decal" && sealRaw)
-        return read("seal", "host", 1, "Film lifts off raw wood: a water-based clear coat first.");
-      return read(
-        "none",
-        "host",
-        1,
-        technique === "decal"
-          ? "Your way: film on bare wood, rubbed in with a cloth."
-          : "Paint holds on raw wood; only dust and loose fibres have to go.",
-      );
+      if (technique === "decal" && sealRaw) return read("seal", "host", 1, "filmOnRaw");
+      return read("none", "host", 1, technique === "decal" ? "bareByChoice" : "paintOnRaw");
     default:
-      return read("none", "bought", 1, "It is used as it comes.");
+      return read("none", "bought", 1, "asItComes");
   }
 }

@@ -27,6 +27,21 @@ export function titleOfStep(
     : `${title}: ${own}`;
 }
 
+/** The same of a step known by its id; where there is none, the id. */
+export function titleById(
+  {
+    steps,
+    things,
+  }: {
+    readonly steps: readonly Pick<Step, "id" | "title" | "thing">[];
+    readonly things: readonly Pick<Thing, "id" | "title">[];
+  },
+  id: string,
+): string {
+  const step = steps.find((one) => one.id === id);
+  return step ? titleOfStep(step, things) : id;
+}
+
 /**
  * Things for which no step is planned yet; of alternatives made alike one set of steps serves all.
  */

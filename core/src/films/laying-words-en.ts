@@ -44,7 +44,7 @@ const linerWords = ({ tack, why }: TapeAdvice): string =>
   tack === "medium" && why === "general"
     ? ` Clear household shelf liner does for bold letters: ${LINER_LIMITS}.`
     : "";
-export const LINER_LIMITS =
+export const LINER_LIMITS: string =
   "dab it on cloth first, it is sticky; not on paint, not for glitter or thick-backed film";
 
 const CLEAN_WORDS = {

@@ -2,6 +2,7 @@
  * How often a film fails at weeding: what the studio has seen of each, beside what is to be
  * expected before anything is seen.
  */
+import type { ClassDocument } from "../document/document.ts";
 
 export interface FilmSeen {
   readonly film: string;
@@ -51,4 +52,31 @@ export function sparesFor(kits: number, share: number, sure = SPARES_ENOUGH): nu
     sum += Math.exp(chance);
   }
   return lost;
+}
+
+/**
+ * Spares a class of these films needs, by what of each has failed so far; null where nobody is in
+ * it.
+ */
+export function spareNeed(
+  { vinyls, seats }: Pick<ClassDocument, "vinyls" | "seats">,
+  seen: readonly FilmSeen[],
+): {
+  readonly share: number;
+  readonly kits: number;
+  readonly lost: number;
+  readonly enough: number;
+} | null {
+  if (seats.length === 0) return null;
+  const own = vinyls.map(({ name }) =>
+    failsOf(seen.find(({ film }) => film === name) ?? { film: name, kits: 0, lost: 0 }),
+  );
+  // A kit of several films is lost with any of them.
+  const share = 1 - own.reduce((all, film) => all * (1 - film.share), 1);
+  return {
+    share,
+    kits: own.reduce((sum, film) => sum + film.kits, 0),
+    lost: own.reduce((sum, film) => sum + film.lost, 0),
+    enough: sparesFor(seats.length, share),
+  };
 }

@@ -2,7 +2,7 @@
 import type { ClassDocument } from "../document/document.ts";
 import type { Figures } from "../figures/figures.ts";
 import type { Deed, Quarter, WeedingTerm } from "../figures/terms.ts";
-import { type FilmSeen, failsOf, sparesFor } from "./failures.ts";
+import { type FilmSeen, spareNeed } from "./failures.ts";
 import type { Model, Offer } from "./offers.ts";
 
 const OF: Readonly<Record<Model, { readonly one: string; readonly many: string }>> = {
@@ -108,20 +108,15 @@ export const sayPart = (model: Model, what: string): string =>
 
 /** How many spare kits are enough for a class, by what of its films has failed so far. */
 export function sayFails(
-  { vinyls, seats }: Pick<ClassDocument, "vinyls" | "seats">,
+  document: Pick<ClassDocument, "vinyls" | "seats">,
   seen: readonly FilmSeen[],
 ): string {
-  if (seats.length === 0) return "";
-  const own = vinyls.map(({ name }) =>
-    failsOf(seen.find(({ film }) => film === name) ?? { film: name, kits: 0, lost: 0 }),
-  );
-  // A kit of several films is lost with any of them.
-  const share = 1 - own.reduce((all, film) => all * (1 - film.share), 1);
-  const kits = own.reduce((sum, film) => sum + film.kits, 0);
-  const enough = sparesFor(seats.length, share);
+  const need = spareNeed(document, seen);
+  if (!need) return "";
+  const { share, kits, lost, enough } = need;
   const rests =
     kits === 0
       ? "a first guess, nothing of these films is logged yet"
-      : `${own.reduce((sum, film) => sum + film.lost, 0)} of ${kits} logged pieces of film failed, beside the first guess`;
+      : `${lost} of ${kits} logged pieces of film failed, beside the first guess`;
   return `About ${Math.max(1, Math.round(100 * share))} kits in a hundred fail (${rests}): ${enough === 1 ? "one spare is" : `${enough} spares are`} enough nine times in ten.`;
 }

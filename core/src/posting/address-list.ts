@@ -19,6 +19,10 @@ export type AddressCode =
   | "guessed"
   | "unusedColumn";
 
+/** Whether a line is taken all the same. */
+export const isTaken = (code: AddressCode): boolean =>
+  code === "guessed" || code === "unusedColumn";
+
 export interface AddressFinding {
   readonly line: number;
   readonly code: AddressCode;

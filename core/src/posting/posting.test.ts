@@ -1,11 +1,11 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { addDays, weekdayOf } from "../calendar/dates.ts";
-import { readAddresses } from "./address-list.ts";
+import { isTaken, readAddresses } from "./address-list.ts";
 import { destinationsOf } from "./destinations.ts";
 import { eraseOn, postBy } from "./post-days.ts";
 import { addressSchema, postingSchema } from "./posting.ts";
-import { isTaken, sayAddressFinding } from "./words-en.ts";
+import { sayAddressFinding } from "./words-en.ts";
 
 const usual = postingSchema.parse({});
 // A Saturday.

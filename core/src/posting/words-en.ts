@@ -19,6 +19,3 @@ const WORDS: Record<AddressCode, (text: string) => string> = {
 
 export const sayAddressFinding = ({ line, code, text }: AddressFinding): string =>
   `Line ${line}: ${WORDS[code](text)}.`;
-/** Taken all the same. */
-export const isTaken = (code: AddressCode): boolean =>
-  code === "guessed" || code === "unusedColumn";

@@ -11,7 +11,7 @@ import type { Facts } from "../stages/facts.ts";
 import type { Schools } from "../studio/settings.ts";
 import { type Care, careOf } from "./care.ts";
 import { cautionsOf, type ProposedCaution } from "./cautions.ts";
-import type { ProposedSupply } from "./materials/materials.ts";
+import type { ProposedSupply } from "./materials/proposed-supply.ts";
 import { type PlacingAdvice, placingOf } from "./placing.ts";
 import { type ProposedTask, tasksOf } from "./preparation/tasks.ts";
 import { stepsOfSet } from "./set-steps.ts";

@@ -4,8 +4,8 @@
  */
 
 import type { Material } from "../blanks/blank-kinds.ts";
-import type { Finishing, Frame } from "../blanks/finishing.ts";
-import { finishingOf } from "../blanks/finishing-of.ts";
+import type { Frame } from "../blanks/finishing.ts";
+import { type FinishingRead, finishingOf } from "../blanks/finishing-of.ts";
 import { type GroundRead, groundOf, surfaceOf } from "../blanks/ground-of.ts";
 import type { ClassDocument, Thing } from "../document/document.ts";
 import type { HandedOver } from "../document/document-kinds.ts";
@@ -38,7 +38,7 @@ export interface Situation {
   /** What film meets when the blank is ready. */
   readonly surface: Material;
   readonly frame: Frame | undefined;
-  readonly finishing: { readonly parts: readonly Finishing[]; readonly because: string };
+  readonly finishing: FinishingRead;
   /** Another face of it is decorated, too. */
   readonly twoSided: boolean;
   readonly facts: Facts;

@@ -1,23 +1,19 @@
 /** What a rehearsal found, in words. */
 import type { ClassDocument } from "../document/document.ts";
-import { titleOfStep } from "../document/steps-of-things.ts";
+import { titleById } from "../document/steps-of-things.ts";
+import type { Gate } from "../scheduling/step-kinds.ts";
 import { STUDIO_SCHOOL_WORDS } from "../studio/words-en.ts";
 import { showMinutes } from "../units/time.ts";
 import type { TriedWay, WhatIf } from "./try-ways.ts";
 import type { Way } from "./ways.ts";
 
-export const GATE_WORDS = {
+export const GATE_WORDS: Record<Gate, string> = {
   all: "when all are done",
   allButOne: "when all but one are done",
   threeQuarters: "when three quarters are done",
-} as const;
+};
 
 type Said = Pick<ClassDocument, "steps" | "things" | "tools">;
-
-const titled = ({ steps, things }: Said, id: string): string => {
-  const step = steps.find((one) => one.id === id);
-  return step ? titleOfStep(step, things) : id;
-};
 
 /** What is done differently. */
 export function sayWay(way: Way, document: Said): string {
@@ -41,9 +37,9 @@ export function sayWay(way: Way, document: Said): string {
     case "groundBefore":
       return "Stain or paint the blanks on an evening before";
     case "fewerCoats":
-      return `Leave out “${titled(document, way.step)}”`;
+      return `Leave out “${titleById(document, way.step)}”`;
     case "order":
-      return `“${titled(document, way.step)}” before “${titled(document, way.before)}”`;
+      return `“${titleById(document, way.step)}” before “${titleById(document, way.before)}”`;
     case "shorterTalk":
       return "Talk a third less: show it while they do it";
     case "gate":
@@ -88,7 +84,9 @@ export function sayCost({ way, costs }: Pick<TriedWay, "way" | "costs">): string
 export function sayWhatIf({ code, values }: Pick<WhatIf, "code" | "values">): string {
   switch (code) {
     case "lateMore":
-      return `${values.count} come some ${values.minutes} minutes late`;
+      return values.count === 1
+        ? `One person comes some ${values.minutes} minutes late`
+        : `${values.count} people come some ${values.minutes} minutes late`;
     case "fewer":
       return values.count === 1 ? "One person fewer" : `${values.count} people fewer`;
     case "dryLonger":

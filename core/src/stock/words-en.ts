@@ -1,4 +1,5 @@
 /** English words for the shelf. */
+import { amountText } from "./amounts.ts";
 import type { GoodKind } from "./good-kinds.ts";
 import type { GoodsFinding } from "./goods-csv.ts";
 import type { MoveKind } from "./ledger.ts";
@@ -41,7 +42,9 @@ export const sayGoodsFinding = ({ line, code, text }: GoodsFinding): string =>
   `Line ${line}: ${FAULTS[code](text)}.`;
 
 /** `3.5`, without needless digits. */
-export const tidyAmount = (amount: number): string => String(Number(amount.toFixed(2)));
+export const tidyAmount = amountText;
+/** A unit beside a name. */
+export const unitWord = (unit: string): string => unit;
 /** `3 rolls`, `1 sheet`; words that are measures stay as they are. */
 export function countedIn(amount: number, unit: string): string {
   const plural =

@@ -2,7 +2,7 @@
 import type { Schools } from "./settings.ts";
 import type { SchoolName, Weekday } from "./settings-kinds.ts";
 
-interface SchoolWords<K extends SchoolName> {
+export interface SchoolWords<K extends SchoolName> {
   readonly question: string;
   readonly ways: Readonly<Record<Schools[K], { readonly name: string; readonly why: string }>>;
 }

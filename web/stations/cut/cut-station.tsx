@@ -1,6 +1,5 @@
 import { isPiece } from "@elm-basket/core/cutting/paths.ts";
 import { preflight } from "@elm-basket/core/cutting/preflight.ts";
-import { restsOn } from "@elm-basket/core/learning/words-en.ts";
 import { showSize } from "@elm-basket/core/units/length.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
@@ -17,6 +16,7 @@ import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadBench, type StationData } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
 import { FileButton, LinkButton } from "@/ui/button.tsx";
+import { learnedWords } from "@/ui/craft/learned.ts";
 import { FilmDot } from "@/ui/marks.tsx";
 import { Reckoned } from "@/ui/reckoned.tsx";
 import { CutBench } from "./cut-bench.tsx";
@@ -307,7 +307,7 @@ function EveningMinutes({ data }: { data: StationData }) {
     <Reckoned
       reckoning={{
         title: say.atTheCutter(showMinutes(total)),
-        rests: restsOn(figures, "cutting", cutter.name),
+        rests: learnedWords().restsOn(figures, "cutting", cutter.name),
         lines: [
           ...lines.slice(0, 12),
           { what: say.cuttingSpeedBeforeTheFilms, value: say.mmS(cutter.cutSpeed) },

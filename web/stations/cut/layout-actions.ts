@@ -17,6 +17,7 @@ import { isId } from "@/planning/planned-class.ts";
 import { beginSearch, endSearch } from "@/planning/searches.ts";
 import { act, no, takes } from "@/requests/act.ts";
 import { saveClassPart } from "@/stations/frame/actions.ts";
+import { faultWords } from "@/ui/craft/faults.ts";
 import { type HandRules, handRules, handSheet } from "./hand-sheet.ts";
 import { layoutActionsWords } from "./words.ts";
 
@@ -165,7 +166,7 @@ export const lookAtCutFile = act(
       read = await cutFile(text);
     } catch (error) {
       if (error instanceof PlanFault)
-        return { ok: false, message: w.thatFileWasNotRead(error.message) };
+        return { ok: false, message: w.thatFileWasNotRead(faultWords().sayFault(error.fault)) };
       throw error;
     }
     if (!read)

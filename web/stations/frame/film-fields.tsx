@@ -1,6 +1,5 @@
 "use client";
 
-import { FAMILY_WORDS } from "@elm-basket/core/films/film-words-en.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import {
   ADHESIVES,
@@ -9,6 +8,7 @@ import {
   VINYL_FAMILIES,
 } from "@elm-basket/core/weeding/families.ts";
 import type { Vinyl, VinylStock } from "@elm-basket/core/weeding/vinyl.ts";
+import { filmWords } from "@/ui/craft/films.ts";
 import { Field } from "@/ui/field.tsx";
 import { LengthField, MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
@@ -90,7 +90,7 @@ export function FilmFields({ film, unit, currency, shelf = false, onChange }: Pr
       <SelectField
         label={say.family}
         value={film.family}
-        words={VINYL_FAMILIES.map((one) => [one, FAMILY_WORDS[one]] as const)}
+        words={VINYL_FAMILIES.map((one) => [one, filmWords().FAMILY_WORDS[one]] as const)}
         onChange={(family) => set({ family }, say.familyOfAFilm)}
       />
       <ColourField

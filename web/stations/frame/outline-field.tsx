@@ -1,10 +1,10 @@
 "use client";
 
 import { MOST_SVG_BYTES } from "@elm-basket/core/art/limits.ts";
-import { sayArtFault } from "@elm-basket/core/art/words-en.ts";
 import { readPoints, writePoints } from "@elm-basket/core/geometry/points-text.ts";
 import { polygonArea } from "@elm-basket/core/geometry/polygon.ts";
 import { useState } from "react";
+import { artWords } from "@/ui/craft/art.ts";
 import { Field } from "@/ui/field.tsx";
 import { outlineFieldWords } from "./words.ts";
 
@@ -42,7 +42,7 @@ export function OutlineField({
     if (file.size > MOST_SVG_BYTES) return setTrouble(say.thatFileIsLarger);
     const { importSvg } = await import("@elm-basket/core/art/import-svg.ts");
     const art = importSvg(await file.text());
-    if (!art.ok) return setTrouble(sayArtFault(art));
+    if (!art.ok) return setTrouble(artWords().sayArtFault(art));
     const largest = art.layers
       .flatMap(({ polygons }) => polygons)
       .reduce((a, b) => (polygonArea(b) > polygonArea(a) ? b : a));

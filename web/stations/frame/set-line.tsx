@@ -11,11 +11,11 @@ import { thingDocument } from "@elm-basket/core/document/thing-document.ts";
 import { drawingPath, readPiecePath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import { boxOfPoints, type Polygons } from "@elm-basket/core/geometry/polygon.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
-import { TECHNIQUE_WORDS } from "@elm-basket/core/weeding/technique-words-en.ts";
 import Link from "next/link";
 import { withStudio } from "@/data/client.ts";
 import { type PieceRow, piecesOfSeat } from "@/data/making.ts";
 import { silhouette } from "@/ui/blank-sketch.tsx";
+import { techniqueWords } from "@/ui/craft/techniques.ts";
 import { labelsOf } from "./labels.ts";
 import type { Loaded } from "./load.ts";
 import { upperHalves } from "./stored-faces.ts";
@@ -182,7 +182,7 @@ function wordsOf(thing: Thing, things: readonly Thing[], unit: LengthUnit): stri
   const say = setLineWords();
   const words = [
     showSize(frontSize(thing.blank.shape), unit),
-    TECHNIQUE_WORDS[thing.technique].name.toLowerCase(),
+    say.madeAs(techniqueWords().TECHNIQUE_WORDS[thing.technique].name),
   ];
   if (thing.sideOf)
     words.push(say.otherSide(things.find(({ id }) => id === thing.sideOf)?.title, thing.sideOf));

@@ -1,6 +1,7 @@
 "use client";
 
 import { useCallback, useEffect, useRef, useState } from "react";
+import { faultWords } from "@/ui/craft/faults.ts";
 import type { LetterAnswer, LetterJob, MeasuredSeat } from "@/workers/letter-protocol.ts";
 import { letteringHookWords } from "./words.ts";
 
@@ -72,7 +73,11 @@ export function useLettering(parts: Omit<LetterJob, "job">): Lettering {
           setFailure(null);
           break;
         case "failed":
-          setFailure(answer.message ?? letteringHookWords().theLettersCouldNotBeDrawn);
+          setFailure(
+            answer.fault
+              ? faultWords().sayFault(answer.fault)
+              : letteringHookWords().theLettersCouldNotBeDrawn,
+          );
       }
       setBusy(false);
       setShare(null);

@@ -303,6 +303,7 @@ export const saveNote: typeof en.saveNote = {
 };
 
 export const setLine: typeof en.setLine = {
+  madeAs: (technique) => technique,
   theSetOnOneLine: "Das Ganze auf einer Linie",
   things: "Stücke",
   toOneScaleDrawn: "In einem Maßstab, gezeichnet für",

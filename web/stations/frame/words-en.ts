@@ -317,6 +317,8 @@ export const saveNote = {
 };
 
 export const setLine = {
+  /** A technique among other words. */
+  madeAs: (technique: string): string => technique.toLowerCase(),
   theSetOnOneLine: "The set on one line",
   things: "Things",
   toOneScaleDrawn: "To one scale, drawn for",

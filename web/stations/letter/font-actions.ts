@@ -9,6 +9,7 @@ import { withStudio } from "@/data/client.ts";
 import { insertFont, MOST_FONTS } from "@/data/fonts.ts";
 import { fontShare } from "@/planning/compute.ts";
 import { act, no, takes } from "@/requests/act.ts";
+import { faultWords } from "@/ui/craft/faults.ts";
 import { fontActionsWords } from "./words.ts";
 
 export interface FontAnswer {
@@ -50,7 +51,7 @@ export const addFont = act(
       throw error;
     });
     if (thinShare instanceof PlanFault)
-      return { ok: false, message: w.thatFontWasNotRead(thinShare.message) };
+      return { ok: false, message: w.thatFontWasNotRead(faultWords().sayFault(thinShare.fault)) };
     if (thinShare === null)
       return {
         ok: false,

@@ -1,10 +1,10 @@
 "use client";
 
-import { SCHOOL_WORDS } from "@elm-basket/core/advice/sizing-words-en.ts";
 import type { ThingDocument } from "@elm-basket/core/document/thing-document.ts";
 import type { Design } from "@elm-basket/core/lettering/recipe.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
+import { sizingWords } from "@/ui/craft/sizing.ts";
 import { LengthField } from "@/ui/fields.tsx";
 import type { DrawnSeat, LetterAnswer, SchoolPreview } from "@/workers/letter-protocol.ts";
 import { schoolChoiceWords } from "./words.ts";
@@ -70,7 +70,7 @@ export function SchoolChoice({
               onChange={() =>
                 onChange(
                   { ...design, school: school.school },
-                  say.sizedBy(SCHOOL_WORDS[school.school]?.name),
+                  say.sizedBy(sizingWords().SCHOOL_WORDS[school.school]?.name),
                 )
               }
             />
@@ -83,7 +83,7 @@ export function SchoolChoice({
             />
             <span>
               <span className="block font-bold leading-tight">
-                {SCHOOL_WORDS[school.school]?.name}
+                {sizingWords().SCHOOL_WORDS[school.school]?.name}
               </span>
               <span className="block text-soft text-sm leading-snug">
                 {describe(school, unit, nameOf(school.bindingSeat))}
@@ -95,7 +95,7 @@ export function SchoolChoice({
       <ByHand design={design} drawn={drawn} unit={unit} onChange={onChange} />
       {!drawn && <p className="text-soft">{say.comesWhenTheNames}</p>}
       <p className="mt-2 text-soft text-sm">
-        {held ? say.theseAreItsOwnSizes : SCHOOL_WORDS[design.school]?.why}
+        {held ? say.theseAreItsOwnSizes : sizingWords().SCHOOL_WORDS[design.school]?.why}
       </p>
     </fieldset>
   );
@@ -130,7 +130,7 @@ function ByHand({
     >
       <label className="flex items-center gap-2 font-bold">
         <input type="radio" name="school" checked={chosen} onChange={() => take(shown)} />{" "}
-        {SCHOOL_WORDS.fixedHeight?.name}
+        {sizingWords().SCHOOL_WORDS.fixedHeight?.name}
       </label>
       {chosen && (
         <div className="mt-1 max-w-40">

@@ -1,6 +1,6 @@
-import { countedIn } from "@elm-basket/core/stock/words-en.ts";
 import Link from "next/link";
 import type { CutUse, GoodUsed } from "@/data/class-use.ts";
+import { goodsWords } from "@/ui/craft/goods.ts";
 import { classUsedWords } from "./words.ts";
 
 const MOST_SHOWN = 10;
@@ -30,9 +30,9 @@ export function ClassUsed({ goods, cut }: { goods: readonly GoodUsed[]; cut: rea
                 <th scope="row" className="py-1.5 font-normal">
                   {row.name}
                 </th>
-                <td className="text-right">{countedIn(row.used, row.unit)}</td>
+                <td className="text-right">{goodsWords().countedIn(row.used, row.unit)}</td>
                 <td className={`text-right ${row.left < 0 ? "text-brick" : ""}`}>
-                  {countedIn(row.left, "")}
+                  {goodsWords().countedIn(row.left, "")}
                 </td>
               </tr>
             ))}

@@ -146,7 +146,7 @@ export function Figures({
       )}
       {reading.taper && (
         <FigureRow
-          name={reading.taper.warped ? "Cut straight it would rise" : "The ends rise by"}
+          name={reading.taper.warped ? say.cutStraightItWouldRise : say.theEndsRiseBy}
           reckoning={{
             title: say.offLevel(show(endRise(reading.taper.baseline, widest))),
             lines: [

@@ -2,7 +2,7 @@
 
 import type { Blank } from "@elm-basket/core/blanks/blank.ts";
 import type { Finishing, Frame } from "@elm-basket/core/blanks/finishing.ts";
-import { FINISHINGS, loopMm } from "@elm-basket/core/blanks/finishing-of.ts";
+import { FINISHINGS, type FinishingWhy, loopMm } from "@elm-basket/core/blanks/finishing-of.ts";
 import type { Ground } from "@elm-basket/core/blanks/ground.ts";
 import { GROUND_BY, GROUND_FACES, GROUND_WORKS } from "@elm-basket/core/blanks/ground-kinds.ts";
 import type { GroundRead } from "@elm-basket/core/blanks/ground-of.ts";
@@ -10,6 +10,7 @@ import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
 import { isWood } from "@elm-basket/core/blanks/woods.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { CheckField } from "@/ui/choice.tsx";
+import { groundWords } from "@/ui/craft/grounds.ts";
 import { LengthField, NumberField } from "@/ui/fields.tsx";
 import { Rows } from "@/ui/rows.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
@@ -45,7 +46,7 @@ interface Props {
 /** What the blank gets before any film lies on it, and the frame round it. */
 export function GroundFields({ blank, ground, unit, onChange }: Props) {
   const say = groundFieldsWords();
-  const { said, because, ...read } = ground;
+  const { said, why, ...read } = ground;
   const set = (patch: Partial<Ground>, label: string) =>
     onChange({ ...blank, ground: { ...read, ...patch } }, label);
   const { ground: _, ...unsaid } = blank;
@@ -60,7 +61,7 @@ export function GroundFields({ blank, ground, unit, onChange }: Props) {
       open={done}
     >
       <p className="text-soft text-sm">
-        {because}
+        {groundWords().GROUND_WORDS[why]}
         {said && (
           <>
             {" "}
@@ -224,7 +225,7 @@ const partWords = (): Readonly<Record<Finishing["kind"], string>> => ({
 
 interface FinishingProps {
   readonly parts: readonly Finishing[];
-  readonly because: string;
+  readonly why: FinishingWhy | null;
   readonly said: boolean;
   readonly shape: BlankShape;
   readonly unit: LengthUnit;
@@ -233,7 +234,7 @@ interface FinishingProps {
 }
 
 /** What is put on it in the end. */
-export function FinishingFields({ parts, because, said, shape, unit, onChange }: FinishingProps) {
+export function FinishingFields({ parts, why, said, shape, unit, onChange }: FinishingProps) {
   const say = groundFieldsWords();
   const fresh = (kind: Finishing["kind"]): Finishing =>
     kind === "rings" ? { kind, tassel: true } : kind === "twine" ? { kind, beads: 0 } : { kind };
@@ -246,9 +247,9 @@ export function FinishingFields({ parts, because, said, shape, unit, onChange }:
       }
       open={parts.length > 0}
     >
-      {(because || said) && (
+      {why && (
         <p className="text-soft text-sm">
-          {because}
+          {groundWords().FINISHING_WORDS[why]}
           {said && (
             <>
               {" "}

@@ -10,18 +10,18 @@ import { isCup } from "@elm-basket/core/blanks/shape-size.ts";
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { thingOf } from "@elm-basket/core/document/thing-document.ts";
 import type { Tack } from "@elm-basket/core/films/film-choice.ts";
-import { MATERIAL_WORDS } from "@elm-basket/core/films/film-words-en.ts";
 import { readySurface } from "@elm-basket/core/films/ready-surface.ts";
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
-import { TECHNIQUE_WORDS } from "@elm-basket/core/weeding/technique-words-en.ts";
 import dynamic from "next/dynamic";
 import { type ReactNode, useMemo, useState } from "react";
 import type { TrialRow } from "@/data/trials.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { ShapeFields, shapeAs } from "@/stations/frame/shape-fields.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
+import { filmWords } from "@/ui/craft/films.ts";
+import { techniqueWords } from "@/ui/craft/techniques.ts";
 import { Fetching } from "@/ui/fetched.tsx";
 import { Field } from "@/ui/field.tsx";
 import { LengthField, TextField } from "@/ui/fields.tsx";
@@ -189,7 +189,7 @@ export function MeasureBench({
           <SelectField
             label={say.madeOf}
             value={blank.material}
-            words={MATERIAL_WORDS}
+            words={filmWords().MATERIAL_WORDS}
             onChange={(material) => change({ ...blank, material }, say.material)}
           />
           <Field label={say.colour}>
@@ -305,7 +305,7 @@ export function MeasureBench({
                   one.id === thing ? { ...one, technique } : one,
                 ),
               },
-              TECHNIQUE_WORDS[technique].name,
+              techniqueWords().TECHNIQUE_WORDS[technique].name,
             )
           }
         />

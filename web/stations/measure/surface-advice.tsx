@@ -12,20 +12,16 @@ import {
   tapeAdvice,
   type Verdict,
 } from "@elm-basket/core/films/film-choice.ts";
-import {
-  FAMILY_WORDS,
-  MATERIAL_WORDS,
-  REASON_WORDS,
-  VERDICT_WORDS,
-} from "@elm-basket/core/films/film-words-en.ts";
-import { saySurface, sayTape, sayTapeAtHand } from "@elm-basket/core/films/laying-words-en.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import { OUTCOME_WORDS, sayRounds, trialsOf, worstOf } from "@elm-basket/core/trials/rounds.ts";
 import { isPainted, needsTape } from "@elm-basket/core/weeding/technique.ts";
-import { TECHNIQUE_WORDS } from "@elm-basket/core/weeding/technique-words-en.ts";
 import { TECHNIQUES, type Technique } from "@elm-basket/core/weeding/techniques.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import type { TrialRow } from "@/data/trials.ts";
+import { filmWords } from "@/ui/craft/films.ts";
+import { layingWords } from "@/ui/craft/laying.ts";
+import { techniqueWords } from "@/ui/craft/techniques.ts";
+import { verdictWords } from "@/ui/craft/verdicts.ts";
 import { NumberField } from "@/ui/fields.tsx";
 import { FilmDot, SeverityMark } from "@/ui/marks.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
@@ -91,9 +87,11 @@ export function SurfaceAdvice({
         <div className="grid content-start gap-3">
           <SelectField
             label={say.madeAs}
-            hint={TECHNIQUE_WORDS[technique].what}
+            hint={techniqueWords().TECHNIQUE_WORDS[technique].what}
             value={technique}
-            words={TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)}
+            words={TECHNIQUES.map(
+              (one) => [one, techniqueWords().TECHNIQUE_WORDS[one].name] as const,
+            )}
             onChange={onTechnique}
           />
           <SelectField
@@ -137,7 +135,7 @@ export function SurfaceAdvice({
               <li key={family} className="border-rule border-b py-2">
                 <span className="flex items-baseline justify-between gap-3">
                   <b>
-                    {FAMILY_WORDS[family]}{" "}
+                    {filmWords().FAMILY_WORDS[family]}{" "}
                     {vinyls
                       .filter((vinyl) => vinyl.family === family)
                       .map((vinyl) => (
@@ -145,17 +143,17 @@ export function SurfaceAdvice({
                       ))}
                   </b>
                   <span className={`shrink-0 font-bold text-sm ${TONE[verdict]}`}>
-                    {VERDICT_WORDS[verdict]}
+                    {verdictWords().VERDICT_WORDS[verdict]}
                   </span>
                 </span>
                 <span className="block text-soft text-sm">
-                  {reasons.map((reason) => REASON_WORDS[reason]).join(" ")}
+                  {reasons.map((reason) => verdictWords().REASON_WORDS[reason]).join(" ")}
                 </span>
               </li>
             ))}
           </ul>
           <h3 className="mt-4 text-base">{say.gettingItReady}</h3>
-          <p>{saySurface(surfaceAdvice(material), isPainted(technique))}</p>
+          <p>{layingWords().saySurface(surfaceAdvice(material), isPainted(technique))}</p>
           {vinyls.map((vinyl) => {
             const tape = tapeAdvice(
               needsTape(technique) ? vinyl.family : "ironOn",
@@ -173,14 +171,14 @@ export function SurfaceAdvice({
                   <>
                     {say.thisOne}{" "}
                     <span className={`font-bold ${TONE[own.verdict]}`}>
-                      {VERDICT_WORDS[own.verdict]}
+                      {verdictWords().VERDICT_WORDS[own.verdict]}
                     </span>
-                    : {own.reasons.map((reason) => REASON_WORDS[reason]).join(" ")}
+                    : {own.reasons.map((reason) => verdictWords().REASON_WORDS[reason]).join(" ")}
                     {vinyl.proved?.note ? ` (${vinyl.proved.note})` : ""}{" "}
                   </>
                 )}
-                {sayTape(tape)}
-                {sayTapeAtHand(tape, tack)}
+                {layingWords().sayTape(tape)}
+                {layingWords().sayTapeAtHand(tape, tack)}
                 <Tried rows={trialsOf(trials, vinyl.name, material)} />
               </p>
             );
@@ -206,8 +204,8 @@ function Tried({ rows }: { rows: readonly TrialRow[] }) {
         const worst = worstOf(trial);
         return (
           <span key={id} className="block" data-tried={id}>
-            {say.yourTrial(MATERIAL_WORDS[trial.material])} {worst && <b>{OUTCOME_WORDS[worst]}</b>}
-            , {sayRounds(trial)}.
+            {say.yourTrial(filmWords().MATERIAL_WORDS[trial.material])}{" "}
+            {worst && <b>{OUTCOME_WORDS[worst]}</b>}, {sayRounds(trial)}.
           </span>
         );
       })}

@@ -31,6 +31,8 @@ export const cupDrawing: typeof en.cupDrawing = {
 };
 
 export const figures: typeof en.figures = {
+  cutStraightItWouldRise: "Gerade geschnitten würde es ansteigen um",
+  theEndsRiseBy: "Die Enden steigen um",
   faceName: "Fläche",
   marginASide: "Rand je Seite",
   forTheDesign: "Für das Motiv",

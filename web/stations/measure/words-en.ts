@@ -31,6 +31,8 @@ export const cupDrawing = {
 };
 
 export const figures = {
+  cutStraightItWouldRise: "Cut straight it would rise",
+  theEndsRiseBy: "The ends rise by",
   faceName: "Face",
   marginASide: "Margin a side",
   forTheDesign: "For the design",

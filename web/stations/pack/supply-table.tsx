@@ -10,6 +10,7 @@ import type { ShelvedPlan } from "@/planning/planned-class.ts";
 import { ProposalNote, YoursNote } from "@/stations/frame/proposal-note.tsx";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
+import { goodsWords } from "@/ui/craft/goods.ts";
 import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { Sideways } from "@/ui/sideways.tsx";
@@ -110,7 +111,9 @@ export function SupplyTable({
               <tr key={line.id} className="border-rule border-b">
                 <td className="py-2">
                   <b>{line.name}</b>{" "}
-                  <span className="text-soft text-sm">{say.freshFilmAndItsTest(line.unit)}</span>
+                  <span className="text-soft text-sm">
+                    {say.freshFilmAndItsTest(goodsWords().unitWord(line.unit))}
+                  </span>
                   <OnShelf line={line} />
                 </td>
                 <Figures line={line} currency={document.prices.currency} />
@@ -240,7 +243,8 @@ function SupplyRow({
     <>
       <tr className={inHand ? "bg-paper" : "border-rule border-b"}>
         <td className="py-2">
-          <b>{supply.name}</b> <span className="text-soft text-sm">{supply.unit}</span>
+          <b>{supply.name}</b>{" "}
+          <span className="text-soft text-sm">{goodsWords().unitWord(supply.unit)}</span>
           <OnShelf line={line} />
           {supply.substitute && (
             <span className="block text-soft text-sm">{say.orSaid(supply.substitute)}</span>

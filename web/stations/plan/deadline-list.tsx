@@ -6,12 +6,12 @@ import {
   deadlines,
   leadDaysOf,
 } from "@elm-basket/core/calendar/dates.ts";
-import { DEADLINE_WORDS } from "@elm-basket/core/calendar/deadline-words-en.ts";
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { preparedApart } from "@elm-basket/core/document/thing-document.ts";
 import { useState } from "react";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
+import { deadlineWords } from "@/ui/craft/deadlines.ts";
 import { showDate, showDaysAway } from "@/ui/dates.ts";
 import { NumberField } from "@/ui/fields.tsx";
 import { SeverityMark } from "@/ui/marks.tsx";
@@ -44,7 +44,7 @@ export function DeadlineList({ classId, document, version, today }: Props) {
   const [open, setOpen] = useState<DeadlineCode | null>(null);
   const { date, time } = document.when;
   const left = daysBetween(today, date);
-  const missing = (Object.keys(DEADLINE_WORDS) as DeadlineCode[]).filter(
+  const missing = (Object.keys(deadlineWords().DEADLINE_WORDS) as DeadlineCode[]).filter(
     (code) => lead[code] === undefined,
   );
   const put = (leadDays: Lead["leadDays"], label: string) => editor.change({ leadDays }, label);
@@ -68,7 +68,7 @@ export function DeadlineList({ classId, document, version, today }: Props) {
               >
                 <span className="font-bold">{showDate(day, "short")}</span>
                 <span>
-                  {DEADLINE_WORDS[code]}
+                  {deadlineWords().DEADLINE_WORDS[code]}
                   {own ? `: ${own}` : ""}{" "}
                   {own ? (
                     <span className="text-soft text-sm">{say.before(daysBefore)}</span>
@@ -77,7 +77,7 @@ export function DeadlineList({ classId, document, version, today }: Props) {
                       type="button"
                       className="verb text-sm"
                       aria-expanded={inHand}
-                      aria-label={say.change(DEADLINE_WORDS[code])}
+                      aria-label={say.change(deadlineWords().DEADLINE_WORDS[code])}
                       onClick={() => setOpen(inHand ? null : code)}
                     >
                       {say.closeBefore(inHand, daysBefore)}
@@ -98,13 +98,17 @@ export function DeadlineList({ classId, document, version, today }: Props) {
                         value={daysBefore}
                         least={0}
                         most={365}
-                        onChange={(days) => put({ ...lead, [code]: days }, DEADLINE_WORDS[code])}
+                        onChange={(days) =>
+                          put({ ...lead, [code]: days }, deadlineWords().DEADLINE_WORDS[code])
+                        }
                       />
                     </div>
                     <button
                       type="button"
                       className="verb min-h-11"
-                      onClick={() => put(without(code), say.removed(DEADLINE_WORDS[code]))}
+                      onClick={() =>
+                        put(without(code), say.removed(deadlineWords().DEADLINE_WORDS[code]))
+                      }
                     >
                       {say.remove}
                     </button>
@@ -126,9 +130,11 @@ export function DeadlineList({ classId, document, version, today }: Props) {
             key={code}
             type="button"
             className="verb"
-            onClick={() => put({ ...lead, [code]: usual[code] ?? 1 }, DEADLINE_WORDS[code])}
+            onClick={() =>
+              put({ ...lead, [code]: usual[code] ?? 1 }, deadlineWords().DEADLINE_WORDS[code])
+            }
           >
-            {say.addBy(DEADLINE_WORDS[code].toLowerCase())}
+            {say.addBy(deadlineWords().DEADLINE_WORDS[code])}
           </button>
         ))}
         {editor.value.leadDays !== null && (

@@ -2,7 +2,6 @@
 
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { usesVinyl } from "@elm-basket/core/document/swap.ts";
-import { FAMILY_WORDS } from "@elm-basket/core/films/film-words-en.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
@@ -12,6 +11,7 @@ import { useState, useTransition } from "react";
 import { flushParts } from "@/stations/frame/pending.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
+import { filmWords } from "@/ui/craft/films.ts";
 import { Fetching } from "@/ui/fetched.tsx";
 import { insist } from "@/ui/insist.ts";
 import { FilmDot } from "@/ui/marks.tsx";
@@ -91,7 +91,7 @@ export function FilmsPanel({ classId, document, version, unit, use, shelf }: Pro
                 <span className="min-w-40 flex-1">
                   <span className="block font-bold">{film.name}</span>
                   <span className="block text-soft text-sm">
-                    {FAMILY_WORDS[film.family]} · {say.rollSheet(film.stock.kind)}
+                    {filmWords().FAMILY_WORDS[film.family]} · {say.rollSheet(film.stock.kind)}
                     {showSize(film.stock, unit)} ·{" "}
                     {film.stock.price === undefined
                       ? say.priceNotKnown

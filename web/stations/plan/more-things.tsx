@@ -3,12 +3,12 @@
 import type { Material } from "@elm-basket/core/blanks/blank-kinds.ts";
 import type { BlankShape } from "@elm-basket/core/blanks/shape.ts";
 import { MOST_THINGS } from "@elm-basket/core/document/document-kinds.ts";
-import { MATERIAL_WORDS } from "@elm-basket/core/films/film-words-en.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
-import { TECHNIQUE_WORDS } from "@elm-basket/core/weeding/technique-words-en.ts";
 import { TECHNIQUES, type Technique } from "@elm-basket/core/weeding/techniques.ts";
 import { ColourField } from "@/stations/frame/film-fields.tsx";
 import { ShapeFields, shapeAs } from "@/stations/frame/shape-fields.tsx";
+import { filmWords } from "@/ui/craft/films.ts";
+import { techniqueWords } from "@/ui/craft/techniques.ts";
 import { NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { shapeWords } from "../frame/shape-words";
@@ -79,7 +79,7 @@ export function BlankFields({ value, unit, errors, path, onChange }: FieldsProps
         <SelectField
           label={say.madeOf}
           value={value.material}
-          words={MATERIAL_WORDS}
+          words={filmWords().MATERIAL_WORDS}
           onChange={(material) => set({ material })}
         />
         <ColourField
@@ -149,7 +149,9 @@ export function MoreThings({ first, more, unit, errors, onChange }: Props) {
               <SelectField
                 label={say.madeAs}
                 value={thing.technique}
-                words={TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)}
+                words={TECHNIQUES.map(
+                  (one) => [one, techniqueWords().TECHNIQUE_WORDS[one].name] as const,
+                )}
                 onChange={(next) => set({ technique: next })}
               />
               <button

@@ -6,13 +6,13 @@ import { starterDesign } from "@elm-basket/core/document/starter-design.ts";
 import type { SizingSchool } from "@elm-basket/core/fitting/schools.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Clock } from "@elm-basket/core/units/time.ts";
-import { TECHNIQUE_WORDS } from "@elm-basket/core/weeding/technique-words-en.ts";
 import { TECHNIQUES, type Technique } from "@elm-basket/core/weeding/techniques.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import dynamic from "next/dynamic";
 import { useEffect, useMemo, useState, useTransition } from "react";
 import { Controller, useForm } from "react-hook-form";
 import { Button } from "@/ui/button.tsx";
+import { techniqueWords } from "@/ui/craft/techniques.ts";
 import { Fetching } from "@/ui/fetched.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";
 import { insist } from "@/ui/insist.ts";
@@ -336,8 +336,12 @@ function TechniqueChoice({
             onChange={() => onChange(technique)}
           />
           <span>
-            <span className="block font-bold">{TECHNIQUE_WORDS[technique].name}</span>
-            <span className="block text-soft text-sm">{TECHNIQUE_WORDS[technique].what}</span>
+            <span className="block font-bold">
+              {techniqueWords().TECHNIQUE_WORDS[technique].name}
+            </span>
+            <span className="block text-soft text-sm">
+              {techniqueWords().TECHNIQUE_WORDS[technique].what}
+            </span>
           </span>
         </label>
       ))}

@@ -1,7 +1,6 @@
 import { daysBetween } from "@elm-basket/core/calendar/dates.ts";
 import { thingDocument } from "@elm-basket/core/document/thing-document.ts";
 import { cautionsFor } from "@elm-basket/core/films/cautions.ts";
-import { restsOn, sayFails } from "@elm-basket/core/learning/words-en.ts";
 import { preparedOn } from "@elm-basket/core/plan/prepared.ts";
 import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
@@ -21,6 +20,7 @@ import { SetLine } from "@/stations/frame/set-line.tsx";
 import { storedLayers } from "@/stations/frame/stored-faces.ts";
 import { strandsDone } from "@/ui/basket.tsx";
 import { FileButton } from "@/ui/button.tsx";
+import { learnedWords } from "@/ui/craft/learned.ts";
 import { showDaysAway, todayIn } from "@/ui/dates.ts";
 import { facePicture } from "@/ui/face-picture.ts";
 import { SeverityMark } from "@/ui/marks.tsx";
@@ -112,7 +112,10 @@ export async function PlanStation({
     );
   const { data } = loaded;
   const { planned, kits } = data;
-  const spares = sayFails(planned.document, await withStudio(host.studioId, filmsSeen));
+  const spares = learnedWords().sayFails(
+    planned.document,
+    await withStudio(host.studioId, filmsSeen),
+  );
   const labels = labelsOf(planned.plan);
   const seats = planned.plan.seats.map(({ seat, label }) => ({
     seat,
@@ -277,8 +280,8 @@ function Minutes({ data }: { data: StationData }) {
           (document.figures?.weeding?.minutes.base ?? WEEDING_COEFFICIENTS.base).toFixed(1),
         ),
         rests: say.weedingCuttingPackingFirstGuesses(
-          restsOn(document.figures, "weeding"),
-          restsOn(document.figures, "cutting", document.cutter.name),
+          learnedWords().restsOn(document.figures, "weeding"),
+          learnedWords().restsOn(document.figures, "cutting", document.cutter.name),
         ),
         rounding: say.toWholeMinutes,
       }}

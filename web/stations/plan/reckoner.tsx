@@ -1,6 +1,5 @@
 "use client";
 
-import { FAMILY_WORDS } from "@elm-basket/core/films/film-words-en.ts";
 import { MOST_NAMES } from "@elm-basket/core/reckoner/limits.ts";
 import type { Question } from "@elm-basket/core/reckoner/question.ts";
 import type { Answer } from "@elm-basket/core/reckoner/reckon.ts";
@@ -8,10 +7,11 @@ import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { type LengthUnit, showLength, showSize } from "@elm-basket/core/units/length.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { VINYL_FAMILIES } from "@elm-basket/core/weeding/families.ts";
-import { TECHNIQUE_WORDS } from "@elm-basket/core/weeding/technique-words-en.ts";
 import { TECHNIQUES, type Technique } from "@elm-basket/core/weeding/techniques.ts";
 import { useState, useTransition } from "react";
 import { Button } from "@/ui/button.tsx";
+import { filmWords } from "@/ui/craft/films.ts";
+import { techniqueWords } from "@/ui/craft/techniques.ts";
 import { NumberField, TextField } from "@/ui/fields.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
@@ -65,13 +65,15 @@ export function Reckoner({ unit }: { unit: LengthUnit }) {
           <SelectField
             label={w.madeAs}
             value={question.technique}
-            words={TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)}
+            words={TECHNIQUES.map(
+              (one) => [one, techniqueWords().TECHNIQUE_WORDS[one].name] as const,
+            )}
             onChange={(technique: Technique) => set({ technique })}
           />
           <SelectField
             label={w.film}
             value={question.family}
-            words={VINYL_FAMILIES.map((one) => [one, FAMILY_WORDS[one]] as const)}
+            words={VINYL_FAMILIES.map((one) => [one, filmWords().FAMILY_WORDS[one]] as const)}
             onChange={(family) => set({ family })}
           />
         </div>

@@ -16,7 +16,6 @@ import type { MadeParts } from "@elm-basket/core/proposal/add-thing.ts";
 import type { SetWays } from "@elm-basket/core/proposal/set-steps.ts";
 import type { Facts } from "@elm-basket/core/stages/facts.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
-import { TECHNIQUE_WORDS } from "@elm-basket/core/weeding/technique-words-en.ts";
 import { TECHNIQUES, type Technique } from "@elm-basket/core/weeding/techniques.ts";
 import dynamic from "next/dynamic";
 import Link from "next/link";
@@ -25,6 +24,7 @@ import { useState, useTransition } from "react";
 import { flushParts } from "@/stations/frame/pending.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
+import { techniqueWords } from "@/ui/craft/techniques.ts";
 import { Fetching } from "@/ui/fetched.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";
 import { insist } from "@/ui/insist.ts";
@@ -149,7 +149,11 @@ export function ThingsPanel({
           <TechniqueField
             thing={first}
             onChange={(technique) =>
-              set(first.id, withTechnique(first, technique), TECHNIQUE_WORDS[technique].name)
+              set(
+                first.id,
+                withTechnique(first, technique),
+                techniqueWords().TECHNIQUE_WORDS[technique].name,
+              )
             }
           />
         </div>
@@ -180,7 +184,7 @@ export function ThingsPanel({
                       set(
                         thing.id,
                         withTechnique(thing, technique),
-                        TECHNIQUE_WORDS[technique].name,
+                        techniqueWords().TECHNIQUE_WORDS[technique].name,
                       )
                     }
                   />
@@ -402,9 +406,9 @@ function TechniqueField({
   return (
     <SelectField
       label={thingsPanelWords().madeAs}
-      hint={brief ? "" : TECHNIQUE_WORDS[thing.technique].what}
+      hint={brief ? "" : techniqueWords().TECHNIQUE_WORDS[thing.technique].what}
       value={thing.technique}
-      words={TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const)}
+      words={TECHNIQUES.map((one) => [one, techniqueWords().TECHNIQUE_WORDS[one].name] as const)}
       onChange={onChange}
     />
   );

@@ -59,7 +59,7 @@ export const deadlineList: typeof en.deadlineList = {
   removed: (deadlineWords) => `${deadlineWords} entfernt`,
   remove: "entfernen",
   classSaid: (time) => `Kurs, ${time}`,
-  addBy: (deadlineWords) => `Hinzufügen: ${deadlineWords} bis`,
+  addBy: (deadline) => `Hinzufügen: ${deadline} bis`,
   usualLeadDays: "Übliche Fristen",
   takeTheUsualDays: "Die üblichen Tage nehmen",
 };

@@ -57,7 +57,7 @@ export const deadlineList = {
   removed: (deadlineWords: string): string => `${deadlineWords} removed`,
   remove: "remove",
   classSaid: (time: string): string => `Class, ${time}`,
-  addBy: (deadlineWords: string): string => `Add: ${deadlineWords} by`,
+  addBy: (deadline: string): string => `Add: ${deadline.toLowerCase()} by`,
   usualLeadDays: "Usual lead days",
   takeTheUsualDays: "Take the usual days",
 };

@@ -12,6 +12,7 @@ import type { ProjectRow } from "@/data/projects.ts";
 import { variantView } from "@/planning/project-views.ts";
 import { DecalPictureView } from "@/stations/frame/decal-picture.tsx";
 import { LinkButton } from "@/ui/button.tsx";
+import { faultWords } from "@/ui/craft/faults.ts";
 import type { VariantView } from "@/workers/variants-drawn.ts";
 import { ProjectWords } from "./project-words.tsx";
 import { NewVariant, VariantEditor } from "./variant-form.tsx";
@@ -210,7 +211,11 @@ async function Figures(given: Pick<CardProps, "view" | "than">) {
           )}
         </div>
       ) : (
-        <p className="text-brick">{say.itCannotBePlanned(view.message)}</p>
+        <p className="text-brick">
+          {say.itCannotBePlanned(
+            view.fault ? faultWords().sayFault(view.fault) : say.nothingCameBack,
+          )}
+        </p>
       )}
     </>
   );

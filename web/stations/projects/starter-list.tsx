@@ -1,10 +1,10 @@
 "use client";
 
 import { showMinutes } from "@elm-basket/core/units/time.ts";
-import { TECHNIQUE_WORDS } from "@elm-basket/core/weeding/technique-words-en.ts";
 import { TECHNIQUES, type Technique } from "@elm-basket/core/weeding/techniques.ts";
 import { useState, useTransition } from "react";
 import { LinkButton } from "@/ui/button.tsx";
+import { techniqueWords } from "@/ui/craft/techniques.ts";
 import { Field } from "@/ui/field.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import type { StarterView } from "@/workers/starters-drawn.ts";
@@ -71,7 +71,7 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
           value={technique}
           words={[
             ["", say.anything] as const,
-            ...TECHNIQUES.map((one) => [one, TECHNIQUE_WORDS[one].name] as const),
+            ...TECHNIQUES.map((one) => [one, techniqueWords().TECHNIQUE_WORDS[one].name] as const),
           ]}
           onChange={(value) => setTechnique(value as Technique | "")}
         />
@@ -136,7 +136,7 @@ export function StarterList({ rows }: { rows: readonly StarterRow[] }) {
             <p>{row.summary}</p>
             <p className="text-soft text-sm">
               {say.text(
-                row.techniques.map((one) => TECHNIQUE_WORDS[one].name).join(", "),
+                row.techniques.map((one) => techniqueWords().TECHNIQUE_WORDS[one].name).join(", "),
                 seasonsWords()[row.season],
                 difficultyWords()[row.difficulty],
                 row.held,

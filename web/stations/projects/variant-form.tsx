@@ -1,6 +1,5 @@
 "use client";
 
-import { FAMILY_WORDS } from "@elm-basket/core/films/film-words-en.ts";
 import { SEASONS } from "@elm-basket/core/starters/spec.ts";
 import { LEAST_SCALE, MOST_SCALE, MOST_VARIANTS } from "@elm-basket/core/variants/limits.ts";
 import type { Variant } from "@elm-basket/core/variants/variant.ts";
@@ -8,6 +7,7 @@ import { VINYL_FAMILIES, type VinylFamily } from "@elm-basket/core/weeding/famil
 import { useState, useTransition } from "react";
 import { Button } from "@/ui/button.tsx";
 import { CheckField } from "@/ui/choice.tsx";
+import { filmWords } from "@/ui/craft/films.ts";
 import { Dialog } from "@/ui/dialog.tsx";
 import { Field } from "@/ui/field.tsx";
 import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
@@ -244,7 +244,9 @@ function OtherFilm({
           <SelectField
             label={say.kind}
             value={value.family}
-            words={VINYL_FAMILIES.map((family) => [family, FAMILY_WORDS[family]] as const)}
+            words={VINYL_FAMILIES.map(
+              (family) => [family, filmWords().FAMILY_WORDS[family]] as const,
+            )}
             onChange={(family) => onChange({ ...now, family })}
           />
           <Colour

@@ -39,6 +39,7 @@ export const projectStation: typeof en.projectStation = {
   oneThing: "Eines",
   things: (stops) => `${stops} Dinge`,
   wouldStopItFromBeing: "würde das Schneiden aufhalten; ein Kurs daraus sagt, was, mit Auswegen.",
+  nothingCameBack: "es kam nichts zurück",
   itCannotBePlanned: (message) => `Es lässt sich nicht planen: ${message}.`,
   withoutThatNoPrice: (missing) =>
     missing === 0

@@ -38,6 +38,7 @@ export const projectStation = {
   things: (stops: number): string => `${stops} things`,
   wouldStopItFromBeing:
     "would stop it from being cut; a class made of it says what, with ways out.",
+  nothingCameBack: "nothing came back",
   itCannotBePlanned: (message: string): string => `It cannot be planned: ${message}.`,
   withoutThatNoPrice: (missing: number): string =>
     missing === 0

@@ -8,10 +8,10 @@ import {
   WEEKDAYS,
   type Weekday,
 } from "@elm-basket/core/studio/settings-kinds.ts";
-import { STUDIO_SCHOOL_WORDS, WEEKDAY_WORDS } from "@elm-basket/core/studio/words-en.ts";
 import Link from "next/link";
 import { useRef, useState } from "react";
 import { type StudioValues, saveSettings } from "@/account/actions.ts";
+import { schoolWords } from "@/ui/craft/schools.ts";
 import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { TimeField } from "@/ui/when-fields.tsx";
@@ -303,7 +303,7 @@ function School({
   value: string;
   onChange: (way: string) => void;
 }) {
-  const { question, ways } = STUDIO_SCHOOL_WORDS[name];
+  const { question, ways } = schoolWords().STUDIO_SCHOOL_WORDS[name];
   return (
     <fieldset className="border-rule border-t py-3">
       <legend className="float-left mb-1 w-full font-bold">{question}</legend>
@@ -351,7 +351,7 @@ function FreeDays({
       {days.map((day) => (
         <NumberField
           key={day}
-          label={WEEKDAY_WORDS[day]}
+          label={schoolWords().WEEKDAY_WORDS[day]}
           value={settings.freeMinutes[day] ?? usual}
           least={0}
           most={1440}

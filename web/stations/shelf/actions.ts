@@ -6,7 +6,6 @@ import { MOST_AMOUNT } from "@elm-basket/core/stock/good-kinds.ts";
 import { goodKey, readGoodsCsv } from "@elm-basket/core/stock/goods-csv.ts";
 import { countedAs, type Move, roundAmount } from "@elm-basket/core/stock/ledger.ts";
 import { goodOf } from "@elm-basket/core/stock/stored-good.ts";
-import { sayGoodsFinding } from "@elm-basket/core/stock/words-en.ts";
 import { revalidatePath } from "next/cache";
 import * as z from "zod";
 import { requireHost } from "@/account/session.ts";
@@ -25,6 +24,7 @@ import {
 } from "@/data/goods.ts";
 import { isId } from "@/planning/planned-class.ts";
 import { act, no, takes } from "@/requests/act.ts";
+import { goodsWords } from "@/ui/craft/goods.ts";
 import { actionsWords } from "./words.ts";
 
 export type GoodAnswer =
@@ -228,7 +228,7 @@ export const bringList = act(
         fresh,
         changed,
         same: goods.length - fresh.length - changed.length,
-        trouble: findings.map(sayGoodsFinding),
+        trouble: findings.map(goodsWords().sayGoodsFinding),
         taken: take,
       };
     });

@@ -1,12 +1,12 @@
 "use client";
 
 import { MOST_AMOUNT } from "@elm-basket/core/stock/good-kinds.ts";
-import { countedIn, MOVE_WORDS, tidyAmount } from "@elm-basket/core/stock/words-en.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useRouter } from "next/navigation";
 import { useEffect, useState, useTransition } from "react";
 import type { MoveRow } from "@/data/goods.ts";
 import { Button } from "@/ui/button.tsx";
+import { goodsWords } from "@/ui/craft/goods.ts";
 import { NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { historyOf, putGoodAway, recordMove } from "./actions.ts";
@@ -58,7 +58,7 @@ export function GoodPanel({
       const answer = await recordMove(id, { kind, amount, note });
       setSaid(
         answer.ok
-          ? say.writtenDownHereNow(countedIn(answer.onHand, editor.value.unit))
+          ? say.writtenDownHereNow(goodsWords().countedIn(answer.onHand, editor.value.unit))
           : answer.message,
       );
       if (!answer.ok) return;
@@ -113,10 +113,10 @@ export function GoodPanel({
               {shown.map((move) => (
                 <tr key={move.id} className="border-rule border-b">
                   <td className="py-2 text-soft">{day.format(new Date(move.at))}</td>
-                  <td className="px-2">{MOVE_WORDS[move.kind]}</td>
+                  <td className="px-2">{goodsWords().MOVE_WORDS[move.kind]}</td>
                   <td className="text-right font-bold">
                     {move.change > 0 ? "+" : "−"}
-                    {tidyAmount(Math.abs(move.change))}
+                    {goodsWords().tidyAmount(Math.abs(move.change))}
                   </td>
                   <td className="pl-3 text-soft [overflow-wrap:anywhere]">
                     {[workWords(move), move.note].filter(Boolean).join(" ")}

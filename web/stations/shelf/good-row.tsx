@@ -3,10 +3,10 @@
 import { factsOf, vinylOf } from "@elm-basket/core/stock/film-of.ts";
 import type { Good } from "@elm-basket/core/stock/good.ts";
 import { filmUnit, GOOD_KINDS, MOST_AMOUNT } from "@elm-basket/core/stock/good-kinds.ts";
-import { GOOD_WORDS, tidyAmount } from "@elm-basket/core/stock/words-en.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
 import dynamic from "next/dynamic";
+import { goodsWords } from "@/ui/craft/goods.ts";
 import { Fetching } from "@/ui/fetched.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";
 import { insist } from "@/ui/insist.ts";
@@ -58,17 +58,18 @@ export function GoodLine({
           )}
           <b className="[overflow-wrap:anywhere]">{good.name}</b>{" "}
           <span className="text-soft text-sm">
-            {good.film ? `${good.unit} ${showSize(good.film.stock, unit)}` : good.unit}
+            {goodsWords().unitWord(good.unit)}
+            {good.film && ` ${showSize(good.film.stock, unit)}`}
           </span>
         </button>
       </div>
-      <p className="text-right">{tidyAmount(good.onHand)}</p>
+      <p className="text-right">{goodsWords().tidyAmount(good.onHand)}</p>
       <div className="hidden md:block">
         <WantedBar good={good} />
       </div>
       <Free good={good} />
       <p className="hidden text-right text-soft md:block">
-        {good.reorderAt === null ? "–" : tidyAmount(good.reorderAt)}
+        {good.reorderAt === null ? "–" : goodsWords().tidyAmount(good.reorderAt)}
       </p>
       <p className="hidden text-right md:block">
         {usual?.price === undefined ? (
@@ -77,7 +78,9 @@ export function GoodLine({
           moneyText(usual.price, currency)
         )}
         {usual && usual.size !== 1 && (
-          <span className="block text-soft text-sm">{say.forSaid(tidyAmount(usual.size))}</span>
+          <span className="block text-soft text-sm">
+            {say.forSaid(goodsWords().tidyAmount(usual.size))}
+          </span>
         )}
       </p>
     </div>
@@ -89,16 +92,16 @@ function Free({ good: { free, reorderAt } }: { good: ShelfGood }) {
   if (free < 0)
     return (
       <p className="flex items-center justify-end gap-1.5 whitespace-nowrap font-bold text-brick">
-        <SeverityMark severity="stop" size={12} /> {say.short(tidyAmount(-free))}
+        <SeverityMark severity="stop" size={12} /> {say.short(goodsWords().tidyAmount(-free))}
       </p>
     );
   if (reorderAt !== null && free < reorderAt)
     return (
       <p className="flex items-center justify-end gap-1.5 whitespace-nowrap font-bold text-ochre">
-        <SeverityMark severity="check" size={12} /> {say.free(tidyAmount(free))}
+        <SeverityMark severity="check" size={12} /> {say.free(goodsWords().tidyAmount(free))}
       </p>
     );
-  return <p className="text-right">{tidyAmount(free)}</p>;
+  return <p className="text-right">{goodsWords().tidyAmount(free)}</p>;
 }
 
 interface InHand {
@@ -155,7 +158,7 @@ export function GoodInHand({ good, editor, unit, currency, onClose }: InHand) {
           <SelectField
             label={say.kind}
             value={value.kind}
-            words={KINDS.map((kind) => [kind, GOOD_WORDS[kind]] as const)}
+            words={KINDS.map((kind) => [kind, goodsWords().GOOD_WORDS[kind]] as const)}
             onChange={(kind) => set({ kind }, say.kind)}
           />
           <TextField
@@ -181,8 +184,11 @@ export function GoodInHand({ good, editor, unit, currency, onClose }: InHand) {
         <div className="col-span-2 sm:col-span-3">
           <WantedBar good={good} />
           <p className="text-sm">
-            {tidyAmount(good.onHand)} {say.here} {tidyAmount(good.wanted.amount)} {say.wanted}{" "}
-            {good.free < 0 ? say.short(tidyAmount(-good.free)) : say.free(tidyAmount(good.free))}
+            {goodsWords().tidyAmount(good.onHand)} {say.here}{" "}
+            {goodsWords().tidyAmount(good.wanted.amount)} {say.wanted}{" "}
+            {good.free < 0
+              ? say.short(goodsWords().tidyAmount(-good.free))
+              : say.free(goodsWords().tidyAmount(good.free))}
             {say.onItWhatIsChanged(good.classes)}
           </p>
         </div>

@@ -4,9 +4,9 @@ import { freeOfferId } from "@elm-basket/core/stock/film-of.ts";
 import type { Good, Offer } from "@elm-basket/core/stock/good.ts";
 import { MOST_AMOUNT, MOST_OFFERS } from "@elm-basket/core/stock/good-kinds.ts";
 import { bestPurchase, pricePerDm2 } from "@elm-basket/core/stock/offers.ts";
-import { countedIn, tidyAmount } from "@elm-basket/core/stock/words-en.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import { goodsWords } from "@/ui/craft/goods.ts";
 import { LengthField, MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
 import { offerListWords } from "./words.ts";
 
@@ -139,11 +139,13 @@ export function OfferList({ good, currency, unit, lacking, onChange }: Props) {
       )}
       {lacking > 0 && (
         <p className="text-sm">
-          {countedIn(lacking, good.unit)} {say.toBuy}
+          {goodsWords().countedIn(lacking, good.unit)} {say.toBuy}
           {best
             ? say.text2(
                 best.packs
-                  .map(({ offer, packs }) => say.text(packs, tidyAmount(offer.size), offer.shop))
+                  .map(({ offer, packs }) =>
+                    say.text(packs, goodsWords().tidyAmount(offer.size), offer.shop),
+                  )
                   .join(say.and),
                 moneyText(best.price, currency),
               )

@@ -1,4 +1,4 @@
-import { tidyAmount } from "@elm-basket/core/stock/words-en.ts";
+import { goodsWords } from "@/ui/craft/goods.ts";
 import { showDate } from "@/ui/dates.ts";
 import type { ShelfGood } from "./shelf-view.ts";
 import { wantedBarWords } from "./words.ts";
@@ -21,7 +21,10 @@ export function WantedBar({ good }: { good: ShelfGood }) {
   // Where tools come back between two days, all of them together want less than their sum.
   const share = amount / Math.max(starts.at(-1) ?? 0, 1e-9);
   const words = classes
-    .map(({ title, date, need }) => `${tidyAmount(need)} ${title}, ${showDate(date, "short")}`)
+    .map(
+      ({ title, date, need }) =>
+        `${goodsWords().tidyAmount(need)} ${title}, ${showDate(date, "short")}`,
+    )
     .join(" · ");
   return (
     <div>
@@ -30,7 +33,10 @@ export function WantedBar({ good }: { good: ShelfGood }) {
         className="block h-[18px] w-full"
         preserveAspectRatio="none"
         role="img"
-        aria-label={say.hereWanted(tidyAmount(good.onHand), tidyAmount(amount))}
+        aria-label={say.hereWanted(
+          goodsWords().tidyAmount(good.onHand),
+          goodsWords().tidyAmount(amount),
+        )}
       >
         {classes.map(({ id, need }, i) => {
           const [x, end] = [

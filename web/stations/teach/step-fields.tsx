@@ -2,9 +2,9 @@
 
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { titleOfStep } from "@elm-basket/core/document/steps-of-things.ts";
-import { GATE_WORDS } from "@elm-basket/core/rehearsal/words-en.ts";
 import type { Step, Tool } from "@elm-basket/core/scheduling/step.ts";
 import { GATES } from "@elm-basket/core/scheduling/step-kinds.ts";
+import { rehearsalWords } from "@/ui/craft/rehearsal.ts";
 import { LongTextField, NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { stepFieldsWords } from "./words.ts";
@@ -102,7 +102,7 @@ export function StepFields({
           value={step.gate ?? ""}
           words={[
             ["", w.asTheClass] as const,
-            ...GATES.map((gate) => [gate, GATE_WORDS[gate]] as const),
+            ...GATES.map((gate) => [gate, rehearsalWords().GATE_WORDS[gate]] as const),
           ]}
           onChange={(gate) => onChange(gate ? { ...step, gate } : ungated, w.whenTheRoomGoes)}
         />

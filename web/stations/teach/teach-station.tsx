@@ -1,7 +1,5 @@
 import { runSheetOf } from "@elm-basket/core/document/run-sheet-of.ts";
 import { titleOfStep } from "@elm-basket/core/document/steps-of-things.ts";
-import { restsOn } from "@elm-basket/core/learning/words-en.ts";
-import { sayPlacing } from "@elm-basket/core/plan/placing-words-en.ts";
 import { timedSteps } from "@elm-basket/core/plan/tables.ts";
 import { concernedSchools } from "@elm-basket/core/proposal/concerned.ts";
 import { listsOf } from "@elm-basket/core/proposal/merge.ts";
@@ -23,6 +21,8 @@ import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
 import { FileButton, LinkButton } from "@/ui/button.tsx";
+import { learnedWords } from "@/ui/craft/learned.ts";
+import { placingWords } from "@/ui/craft/placing.ts";
 import { showDate } from "@/ui/dates.ts";
 import { QrPicture } from "@/ui/qr-picture.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
@@ -157,8 +157,8 @@ export async function TeachStation({
             rule: teachStationWords().oneStepAtATime,
             school: say.longestRemainingChainFirstImproved,
             rests: say.minutesDryingWhatYouTyped(
-              restsOn(planned.document.figures, "steps"),
-              restsOn(planned.document.figures, "drying"),
+              learnedWords().restsOn(planned.document.figures, "steps"),
+              learnedWords().restsOn(planned.document.figures, "drying"),
             ),
           }}
         >
@@ -240,7 +240,7 @@ function PlacingFigures({
           return (
             <li key={id} className="border-rule border-b py-1.5">
               {things.length > 1 && <b>{title}: </b>}
-              {sayPlacing(rows, unit)}
+              {placingWords().sayPlacing(rows, unit)}
             </li>
           );
         })}

@@ -3,10 +3,10 @@
 import { HANDED_OVER, type HandedOver } from "@elm-basket/core/document/document-kinds.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
 import type { SchoolName } from "@elm-basket/core/studio/settings-kinds.ts";
-import { STUDIO_SCHOOL_WORDS } from "@elm-basket/core/studio/words-en.ts";
 import { type Ways, workSo } from "@/stations/frame/proposal-actions.ts";
 import { useProposalAct } from "@/stations/frame/proposal-note.tsx";
 import { CheckField } from "@/ui/choice.tsx";
+import { schoolWords } from "@/ui/craft/schools.ts";
 import { NumberField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { WaysCompared } from "./ways-compared.tsx";
@@ -90,7 +90,7 @@ export function WaysPanel({
           onChange={(value) => put({ fromEnd: value }, say.countedBackFromTheEnd)}
         />
         {concerned.map((name) => {
-          const { question, ways } = STUDIO_SCHOOL_WORDS[name];
+          const { question, ways } = schoolWords().STUDIO_SCHOOL_WORDS[name];
           const words = Object.entries(
             ways as Readonly<Record<string, { readonly name: string; readonly why: string }>>,
           );

@@ -3,6 +3,7 @@
  * have room at once.
  */
 
+import { GROUND_WORDS } from "../../blanks/readiness-words-en.ts";
 import { frontSize } from "../../blanks/shape-size.ts";
 import { isWood } from "../../blanks/woods.ts";
 import type { Task } from "../../scheduling/task.ts";
@@ -159,7 +160,7 @@ function grounds(s: Situation): Draft[] {
           care: STAIN_CARE,
           waitMinutes: DRIES.stain,
           atOnce: atOnceOf(s),
-          because: ground.because,
+          because: GROUND_WORDS[ground.why],
         },
       ];
     case "paint":
@@ -217,7 +218,7 @@ function coats(s: Situation, id: string, verb: string, between: number, last: nu
         atOnce: atOnceOf(s),
         because:
           i === 0
-            ? ground.because
+            ? GROUND_WORDS[ground.why]
             : ground.coats > 2
               ? "Light and red paints cover only in three coats."
               : "One coat shows the ground through.",

@@ -4,7 +4,6 @@ import { STARTERS, summaryOf } from "@elm-basket/core/starters/specs.ts";
 import { seatCost } from "@elm-basket/core/stock/shelf-prices.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
-import { TECHNIQUE_WORDS } from "@elm-basket/core/weeding/technique-words-en.ts";
 import type { Metadata } from "next";
 import Link from "next/link";
 import { Suspense } from "react";
@@ -20,6 +19,7 @@ import { StarterList, type StarterRow } from "@/stations/projects/starter-list.t
 import { looksOf } from "@/stations/projects/starter-looks.ts";
 import { BlankSketch } from "@/ui/blank-sketch.tsx";
 import { LinkButton } from "@/ui/button.tsx";
+import { techniqueWords } from "@/ui/craft/techniques.ts";
 import { FilmDot } from "@/ui/marks.tsx";
 
 export const generateMetadata = (): Metadata => ({ title: projectsPageWords().projects });
@@ -84,7 +84,7 @@ function ProjectRowView({
         <p className="mt-2 text-soft text-sm">
           {say.face(
             document.things
-              .map(({ technique }) => TECHNIQUE_WORDS[technique].name)
+              .map(({ technique }) => techniqueWords().TECHNIQUE_WORDS[technique].name)
               .filter((name, i, all) => all.indexOf(name) === i)
               .join(", "),
             showLength(face.width, unit),

@@ -1,15 +1,9 @@
 "use client";
 
 import type { Offer } from "@elm-basket/core/learning/offers.ts";
-import {
-  MODEL_WORDS,
-  sayOffer,
-  sayPart,
-  sayRest,
-  sayTimes,
-} from "@elm-basket/core/learning/words-en.ts";
 import { useState } from "react";
 import { Button } from "@/ui/button.tsx";
+import { learnedWords } from "@/ui/craft/learned.ts";
 import { offerRowWords } from "../words.ts";
 import { type FigureWord, sayFigures, whatMoves } from "./figure-actions.ts";
 
@@ -47,13 +41,13 @@ export function OfferRow({ offer, asks, since, refused }: Props) {
   return (
     <section
       className="border-rule border-b py-4"
-      aria-label={MODEL_WORDS[model].title}
+      aria-label={learnedWords().MODEL_WORDS[model].title}
       aria-busy={busy}
       data-model={model}
     >
       <h3 className="text-xl">{headline(offer)}</h3>
       <p className="text-soft">
-        {offer.observations > 0 && `${sayRest(offer)}. `}
+        {offer.observations > 0 && `${learnedWords().sayRest(offer)}. `}
         {standing(offer, since, refused)}
       </p>
       {moves ? (
@@ -66,7 +60,9 @@ export function OfferRow({ offer, asks, since, refused }: Props) {
           </ul>
           <div className="mt-2 flex flex-wrap gap-3">
             <Button tone="main" disabled={busy} onClick={() => say(moves.word)}>
-              {moves.word === "taken" ? w.use(sayTimes(offer.factor)) : w.firstGuessAgain}
+              {moves.word === "taken"
+                ? w.use(learnedWords().sayTimes(offer.factor))
+                : w.firstGuessAgain}
             </Button>
             <Button disabled={busy} onClick={() => setMoves(null)}>
               {w.cancel}
@@ -105,7 +101,9 @@ export function OfferRow({ offer, asks, since, refused }: Props) {
 }
 
 const headline = (offer: Offer): string =>
-  offer.lacking > 0 ? MODEL_WORDS[offer.model].title : sayOffer(offer);
+  offer.lacking > 0
+    ? learnedWords().MODEL_WORDS[offer.model].title
+    : learnedWords().sayOffer(offer);
 
 function standing(
   { model, lacking, used, worth }: Offer,
@@ -114,7 +112,9 @@ function standing(
 ): string {
   const say = offerRowWords();
   const now =
-    since === null ? say.classesUseTheFirstGuess : say.inUseSinceTimes(since, sayTimes(used));
+    since === null
+      ? say.classesUseTheFirstGuess
+      : say.inUseSinceTimes(since, learnedWords().sayTimes(used));
   if (lacking > 0)
     return say.moreBeforeYourOwnFigure(now, lacking, lacks()[model][lacking === 1 ? 0 : 1]);
   if (refused) return say.youLeft(now);
@@ -130,14 +130,15 @@ const lacks = (): Readonly<Record<Offer["model"], readonly [string, string]>> =>
 function Parts({ offer: { model, parts } }: { offer: Offer }) {
   const say = offerRowWords();
   const digits = model === "weeding" ? 2 : undefined;
-  const show = (value: number) => (digits === undefined ? sayTimes(value) : value.toFixed(digits));
+  const show = (value: number) =>
+    digits === undefined ? learnedWords().sayTimes(value) : value.toFixed(digits);
   return (
     <details className="mt-2">
       <summary className="verb min-h-11 py-2">{say.howFarEachFigureMoved}</summary>
       <table className="w-full max-w-xl text-left tabular-nums">
         <thead className="text-soft text-sm">
           <tr className="border-rule-strong border-b">
-            <th className="py-1 font-normal">{MODEL_WORDS[model].unit}</th>
+            <th className="py-1 font-normal">{learnedWords().MODEL_WORDS[model].unit}</th>
             <th className="text-right font-normal">{say.firstGuess}</th>
             <th className="text-right font-normal">{say.yourLog}</th>
             <th className="text-right font-normal">{say.inUse}</th>
@@ -147,7 +148,7 @@ function Parts({ offer: { model, parts } }: { offer: Offer }) {
           {parts.map((part) => (
             <tr key={part.what} className="border-rule border-b">
               <th scope="row" className="py-1 font-normal">
-                {sayPart(model, part.what)}
+                {learnedWords().sayPart(model, part.what)}
                 {part.observations !== null && (
                   <span className="text-soft text-sm"> {say.seenTimes(part.observations)}</span>
                 )}

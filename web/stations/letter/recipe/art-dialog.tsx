@@ -2,12 +2,12 @@
 
 import type { ImportedArt } from "@elm-basket/core/art/import-svg.ts";
 import { MOST_SVG_BYTES } from "@elm-basket/core/art/limits.ts";
-import { sayArtFault, sayArtFinding } from "@elm-basket/core/art/words-en.ts";
 import { polygonsPath } from "@elm-basket/core/geometry/path.ts";
 import type { ArtItem } from "@elm-basket/core/lettering/recipe.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useState } from "react";
 import { Button } from "@/ui/button.tsx";
+import { artWords } from "@/ui/craft/art.ts";
 import { Dialog } from "@/ui/dialog.tsx";
 import { Field } from "@/ui/field.tsx";
 import { FilmDot, SeverityMark } from "@/ui/marks.tsx";
@@ -39,7 +39,7 @@ export function ArtDialog({ open, onOpenChange, vinyls, id, onTake }: Props) {
     if (file.size > MOST_SVG_BYTES) return setTrouble(texts.thatFileIsLarger);
     const { importSvg } = await import("@elm-basket/core/art/import-svg.ts");
     const found = importSvg(await file.text());
-    if (!found.ok) return setTrouble(`${file.name}: ${sayArtFault(found)}.`);
+    if (!found.ok) return setTrouble(`${file.name}: ${artWords().sayArtFault(found)}.`);
     setTrouble(undefined);
     setArt(found);
     setName((old) => old || file.name.replace(/\.svg$/iu, "").slice(0, 80));
@@ -177,7 +177,7 @@ export function ArtDialog({ open, onOpenChange, vinyls, id, onTake }: Props) {
                 {art.findings.map((finding) => (
                   <li key={`${finding.code}-${finding.text}`} className="flex gap-2 py-1 text-sm">
                     <SeverityMark severity="check" size={12} />
-                    {sayArtFinding(finding)}
+                    {artWords().sayArtFinding(finding)}
                   </li>
                 ))}
                 {points > MOST_KEPT_POINTS && (

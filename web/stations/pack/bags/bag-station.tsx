@@ -1,7 +1,6 @@
 import { isSpare, refOfFilm } from "@elm-basket/core/document/kit-ref.ts";
 import { madeOf, thingOf } from "@elm-basket/core/document/thing-document.ts";
 import { type BagLine, bagOf, roomBox } from "@elm-basket/core/stock/bag.ts";
-import { tidyAmount } from "@elm-basket/core/stock/words-en.ts";
 import type { Supply } from "@elm-basket/core/supplies/supply.ts";
 import { SEATS_AT_A_TABLE } from "@elm-basket/core/supplies/supply-lines.ts";
 import { showSize } from "@elm-basket/core/units/length.ts";
@@ -14,6 +13,7 @@ import { piecesOfSeat } from "@/data/making.ts";
 import { roomPackedAt, seatCounts } from "@/data/stock-taking.ts";
 import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
 import { loadBench, type StationData } from "@/stations/frame/load.ts";
+import { goodsWords } from "@/ui/craft/goods.ts";
 import { bagStationWords } from "../words.ts";
 import { BagBench, type ShownLine } from "./bag-bench.tsx";
 
@@ -119,8 +119,8 @@ function pieceOfTape(
   const facts = plan.facts.find((own) => own.thing === (thing ?? document.things[0]?.id));
   if (!facts)
     return per === "application"
-      ? say.forSaid(tidyAmount(amount), amount)
-      : `${tidyAmount(amount)} m`;
+      ? say.forSaid(goodsWords().tidyAmount(amount), amount)
+      : `${goodsWords().tidyAmount(amount)} m`;
   const { tape } = facts;
   // Metres are shares of a roll on which several pieces lie beside each other.
   const pieces =
@@ -156,7 +156,7 @@ function shown(line: BagLine, data: StationData): Omit<ShownLine, "state" | "not
     amount:
       supply && isTape(supply)
         ? pieceOfTape(supply, data)
-        : `${tidyAmount(line.amount)} ${line.unit}`,
+        : `${goodsWords().tidyAmount(line.amount)} ${goodsWords().unitWord(line.unit)}`,
     colour: null,
     ready: true,
     hint: supply ? sharedWords(supply, plan.seats.length, line.comesBack) : "",
@@ -174,5 +174,7 @@ function sharedWords(
   if (per !== "table" && per !== "every") return back;
   const each = serves ?? (per === "table" ? SEATS_AT_A_TABLE : 1);
   const groups = Math.ceil(seats / each);
-  return [say.forEach(tidyAmount(amount), groups, per), back].filter(Boolean).join("; ");
+  return [say.forEach(goodsWords().tidyAmount(amount), groups, per), back]
+    .filter(Boolean)
+    .join("; ");
 }

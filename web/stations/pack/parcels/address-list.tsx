@@ -1,11 +1,11 @@
 "use client";
 
-import { readAddresses } from "@elm-basket/core/posting/address-list.ts";
-import { isTaken, sayAddressFinding } from "@elm-basket/core/posting/words-en.ts";
+import { isTaken, readAddresses } from "@elm-basket/core/posting/address-list.ts";
 import { decodeText } from "@elm-basket/core/roster/roster.ts";
 import { useRouter } from "next/navigation";
 import { useMemo, useState, useTransition } from "react";
 import { Button } from "@/ui/button.tsx";
+import { addressWords } from "@/ui/craft/addresses.ts";
 import { Dialog } from "@/ui/dialog.tsx";
 import { addressListWords } from "../words.ts";
 import { saveAddresses } from "./parcel-actions.ts";
@@ -92,7 +92,7 @@ export function AddressList({ classId, seats }: Props) {
                 key={`${finding.line} ${finding.code} ${finding.text}`}
                 className={isTaken(finding.code) ? "text-ochre" : "text-brick"}
               >
-                {sayAddressFinding(finding)}
+                {addressWords().sayAddressFinding(finding)}
               </li>
             ))}
           </ul>

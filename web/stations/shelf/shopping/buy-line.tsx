@@ -1,8 +1,8 @@
 "use client";
 
-import { countedIn } from "@elm-basket/core/stock/words-en.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { useRef, useState } from "react";
+import { goodsWords } from "@/ui/craft/goods.ts";
 import { NumberField } from "@/ui/fields.tsx";
 import { freshId } from "@/ui/fresh-id.ts";
 import { useAct } from "@/ui/use-act.ts";
@@ -54,8 +54,8 @@ export function BuyLine({
       <div className="min-w-0">
         <p className="font-bold leading-tight [overflow-wrap:anywhere]">{line.name}</p>
         <p className="text-soft text-sm">
-          {countedIn(line.lacking, line.unit)} {say.lacking}
-          {alone ? "" : say.inPacks(countedIn(line.size, line.unit))}
+          {goodsWords().countedIn(line.lacking, line.unit)} {say.lacking}
+          {alone ? "" : say.inPacks(goodsWords().countedIn(line.size, line.unit))}
           {line.for.length > 0 ? say.forSaid(line.for.join(", ")) : say.toBeKept}
           {orderBy && ` · ${orderBy}`}
         </p>

@@ -1,7 +1,7 @@
-import { countedIn } from "@elm-basket/core/stock/words-en.ts";
 import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import Link from "next/link";
 import { FileButton } from "@/ui/button.tsx";
+import { goodsWords } from "@/ui/craft/goods.ts";
 import { showDate } from "@/ui/dates.ts";
 import { shoppingWords } from "../words.ts";
 import { BuyLine, NotBought, PrintButton } from "./buy-line.tsx";
@@ -103,7 +103,7 @@ export function ShoppingPage({ view, currency }: { view: Shopping; currency: str
                 <span className="py-2 [overflow-wrap:anywhere]">
                   <b>{name}</b>{" "}
                   <span className="text-soft">
-                    +{countedIn(amount, unit)}
+                    +{goodsWords().countedIn(amount, unit)}
                     {note && `, ${note}`}
                   </span>
                 </span>

@@ -1,12 +1,12 @@
 "use client";
 
-import { MATERIAL_WORDS } from "@elm-basket/core/films/film-words-en.ts";
 import { WEAR_WORDS } from "@elm-basket/core/trials/rounds.ts";
 import type { Trial } from "@elm-basket/core/trials/trial.ts";
 import { MOST_SAMPLES, type Wear } from "@elm-basket/core/trials/trial-kinds.ts";
 import { useState } from "react";
 import type { TrialRow } from "@/data/trials.ts";
 import { Button } from "@/ui/button.tsx";
+import { filmWords } from "@/ui/craft/films.ts";
 import { NumberField, TextField } from "@/ui/fields.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { useAct } from "@/ui/use-act.ts";
@@ -68,7 +68,7 @@ export function TrialForm({ row, films, today, onDone }: Props) {
         <SelectField<Trial["material"]>
           label={say.on}
           value={trial.material}
-          words={MATERIAL_WORDS}
+          words={filmWords().MATERIAL_WORDS}
           onChange={(material) => set({ material })}
         />
         <SelectField<Wear>

@@ -1,6 +1,5 @@
 "use client";
 
-import { MATERIAL_WORDS } from "@elm-basket/core/films/film-words-en.ts";
 import {
   OUTCOME_WORDS,
   provedBy,
@@ -14,6 +13,7 @@ import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { useState } from "react";
 import type { TrialRow } from "@/data/trials.ts";
 import { Button } from "@/ui/button.tsx";
+import { filmWords } from "@/ui/craft/films.ts";
 import { showDate } from "@/ui/dates.ts";
 import { PictureField } from "@/ui/picture-field.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
@@ -140,7 +140,7 @@ function TrialCard({
     <article
       className="border-rule border-t pt-3"
       aria-busy={busy}
-      aria-label={`${trial.film}, ${MATERIAL_WORDS[trial.material]}`}
+      aria-label={`${trial.film}, ${filmWords().MATERIAL_WORDS[trial.material]}`}
       data-trial={id}
     >
       <header className="flex items-baseline justify-between gap-3">
@@ -149,7 +149,7 @@ function TrialCard({
       </header>
       <p className="text-soft">
         {say.onBegun(
-          MATERIAL_WORDS[trial.material],
+          filmWords().MATERIAL_WORDS[trial.material],
           sayRounds(trial),
           showDate(trial.began, "short"),
           trial.how,

@@ -2,12 +2,12 @@
 
 import type { ClassDocument, RehearsalWays } from "@elm-basket/core/document/document.ts";
 import { USUAL_REHEARSAL } from "@elm-basket/core/document/document-kinds.ts";
-import { restsOn } from "@elm-basket/core/learning/words-en.ts";
 import type { Rehearsed } from "@elm-basket/core/rehearsal/rehearse.ts";
-import { GATE_WORDS } from "@elm-basket/core/rehearsal/words-en.ts";
 import { GATES } from "@elm-basket/core/scheduling/step-kinds.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { PartEditor } from "@/stations/frame/use-part.ts";
+import { learnedWords } from "@/ui/craft/learned.ts";
+import { rehearsalWords } from "@/ui/craft/rehearsal.ts";
 import { NumberField } from "@/ui/fields.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
@@ -58,8 +58,8 @@ export function Paces({
               ],
               rule: w.minutesInWhichASeat,
               rests: w.pacesOfTheStepsDrying(
-                restsOn(document.figures, "steps"),
-                restsOn(document.figures, "drying"),
+                learnedWords().restsOn(document.figures, "steps"),
+                learnedWords().restsOn(document.figures, "drying"),
               ),
             }}
           >
@@ -97,7 +97,7 @@ export function Paces({
             label={w.theRoomGoes}
             hint={w.whereAStep}
             value={rehearsal.gate}
-            words={GATES.map((gate) => [gate, GATE_WORDS[gate]] as const)}
+            words={GATES.map((gate) => [gate, rehearsalWords().GATE_WORDS[gate]] as const)}
             onChange={(gate) => put({ gate }, w.whenTheRoomGoes)}
           />
           {isRoom && (

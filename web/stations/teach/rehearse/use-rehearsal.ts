@@ -3,6 +3,7 @@
 import type { PlayedEvening } from "@elm-basket/core/rehearsal/played.ts";
 import type { Tried } from "@elm-basket/core/rehearsal/try-ways.ts";
 import { useCallback, useEffect, useRef, useState } from "react";
+import { faultWords } from "@/ui/craft/faults.ts";
 import type { RehearseAnswer, RehearseJob } from "@/workers/rehearse-protocol.ts";
 import { rehearsalHookWords } from "../words.ts";
 
@@ -57,7 +58,9 @@ export function useRehearsal({
       if (answer.job !== count.current) return;
       if (answer.kind === "progress") setProgress(answer);
       else if (answer.kind === "failed") {
-        setFailure(answer.message ?? rehearsalHookWords().loadThePageAnew);
+        setFailure(
+          answer.fault ? faultWords().sayFault(answer.fault) : rehearsalHookWords().loadThePageAnew,
+        );
         setProgress(null);
       } else if (answer.kind === "tried") {
         setTried(answer.tried);

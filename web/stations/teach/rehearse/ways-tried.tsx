@@ -2,10 +2,10 @@
 
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import type { Tried, TriedWay } from "@elm-basket/core/rehearsal/try-ways.ts";
-import { sayCost, sayWay, sayWhatIf } from "@elm-basket/core/rehearsal/words-en.ts";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import { takeWay } from "@/stations/frame/actions.ts";
+import { rehearsalWords } from "@/ui/craft/rehearsal.ts";
 import { waysTriedWords } from "../words.ts";
 
 const MOST_SHOWN = 6;
@@ -32,9 +32,11 @@ export function WaysTried({
   const [all, setAll] = useState(false);
   const take = ({ way }: TriedWay) =>
     start(async () => {
-      const answer = await takeWay(classId, way, sayWay(way, document).slice(0, 120)).catch(
-        () => null,
-      );
+      const answer = await takeWay(
+        classId,
+        way,
+        rehearsalWords().sayWay(way, document).slice(0, 120),
+      ).catch(() => null);
       setSaid(
         answer?.ok ? "" : answer === null ? say.noConnection : say.theClassHasChangedMeanwhile,
       );
@@ -62,13 +64,13 @@ export function WaysTried({
             data-way={one.way.code}
           >
             <p>
-              {sayWay(one.way, document)}{" "}
+              {rehearsalWords().sayWay(one.way, document)}{" "}
               <button
                 type="button"
                 className="verb min-h-6"
                 disabled={busy || tried === null}
                 onClick={() => take(one)}
-                aria-label={say.use(sayWay(one.way, document))}
+                aria-label={say.use(rehearsalWords().sayWay(one.way, document))}
               >
                 {say.use2}
               </button>
@@ -77,7 +79,9 @@ export function WaysTried({
             <p className="col-span-2 text-soft text-sm">
               {say.inTimeIn100(
                 Math.round(100 * one.pOnTime),
-                sayCost(one).replace(/([^.])$/u, "$1."),
+                rehearsalWords()
+                  .sayCost(one)
+                  .replace(/([^.])$/u, "$1."),
               )}
             </p>
           </li>
@@ -94,7 +98,7 @@ export function WaysTried({
           <ul>
             {tried.whatIfs.map((one) => (
               <li key={one.code} className="flex justify-between gap-3 border-rule border-b py-2">
-                {sayWhatIf(one)} <b className="tabular-nums">{at(one.p90)}</b>
+                {rehearsalWords().sayWhatIf(one)} <b className="tabular-nums">{at(one.p90)}</b>
               </li>
             ))}
           </ul>

@@ -1,0 +1,3 @@
+import { late } from "../late-words.ts";
+
+export const german = late(() => import("./words-de.ts"));

@@ -1,0 +1,3 @@
+import * as de from "./words-de.ts";
+
+export const german = () => de;
