@@ -1,8 +1,9 @@
 "use client";
 
 import { minorDigits } from "@elm-basket/core/supplies/money.ts";
-import { type LengthUnit, parseLength, writeLength } from "@elm-basket/core/units/length.ts";
+import { type LengthUnit, parseLength } from "@elm-basket/core/units/length.ts";
 import { Field } from "./field.tsx";
+import { decimal, plainNumber, writeLength } from "./figures.ts";
 import { type Read, TypedField, type TypedProps } from "./typed-field.tsx";
 import { fieldsWords } from "./words.ts";
 
@@ -99,7 +100,7 @@ export function NumberField({ least, most, step = 1, digits = 0, unit, ...props 
     <TypedField<number>
       {...props}
       inputMode={digits > 0 || least < 0 ? "decimal" : "numeric"}
-      write={(value) => `${rounded(value, digits)}${word}`}
+      write={(value) => `${plainNumber(rounded(value, digits))}${word}`}
       read={read}
       step={(value, by) => Math.min(most, Math.max(least, rounded(value + by * step, digits)))}
     />
@@ -183,7 +184,7 @@ export function MoneyField({ minor, currency, mayBeUnknown = true, ...props }: M
   const say = fieldsWords();
   const digits = minorDigits(currency);
   const write = (value: number | null) =>
-    value === null ? "" : (value / 10 ** digits).toFixed(digits);
+    value === null ? "" : decimal(value / 10 ** digits, digits);
   const read = (text: string): Read<number | null> => {
     const bare = text
       .trim()

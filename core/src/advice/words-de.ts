@@ -4,22 +4,26 @@ import type { FilmReason } from "../films/film-choice.ts";
 import { REASON_WORDS } from "../films/verdict-words-de.ts";
 import type { CostKind } from "../supplies/cost.ts";
 import { moneyText } from "../supplies/money.ts";
+import { withComma } from "../units/comma.ts";
 import { showLength } from "../units/length.ts";
 import { showMinutes } from "../units/time.ts";
 import { SCHOOL_WORDS } from "./sizing-words-de.ts";
+import * as speech from "./speech.ts";
 import {
   type AdviceWords,
   family,
-  fine,
-  fineMm,
   larger,
-  mm,
   percent,
   type Speech,
   type Values,
   who,
-  wide,
 } from "./speech.ts";
+
+const mm: typeof speech.mm = (...given) => withComma(speech.mm(...given));
+const wide: typeof speech.wide = (...given) => withComma(speech.wide(...given));
+const fine: typeof speech.fine = (...given) => withComma(speech.fine(...given));
+const fineMm: typeof speech.fineMm = (given) => withComma(speech.fineMm(given));
+const lengthOf: typeof showLength = (...given) => withComma(showLength(...given));
 
 const COST_WORDS: Record<CostKind, string> = {
   film: "Folie",
@@ -110,7 +114,7 @@ const SENTENCES: AdviceWords["sentences"] = {
     `An diesem Tag wird die Uhr umgestellt: ${v.time} gibt es in ${v.zone} zweimal. Gemeint ist das erste; sagen Sie es in der Einladung.`,
   runsOver: (v) => `Die Schritte enden ${showMinutes(Number(v.over))} nach dem Kurs.`,
   overBudget: (v) =>
-    `Ein Platz kostet ${moneyText(Number(v.perSeat), String(v.currency))}${Number(v.missing) > 0 ? ", ohne das, was noch keinen Preis hat" : ""}: ${moneyText(Number(v.over), String(v.currency))} mehr, als er darf. Das meiste, ${v.share} %, ist: ${COST_WORDS[v.most as CostKind] ?? "Material"}.`,
+    `Ein Platz kostet ${moneyText(Number(v.perSeat), String(v.currency), "de-DE")}${Number(v.missing) > 0 ? ", ohne das, was noch keinen Preis hat" : ""}: ${moneyText(Number(v.over), String(v.currency), "de-DE")} mehr, als er darf. Das meiste, ${v.share} %, ist: ${COST_WORDS[v.most as CostKind] ?? "Material"}.`,
   wetGround: (v) =>
     `${v.what === "stain" ? "Beize" : v.what === "seal" ? "Klarlack" : "Farbe"} braucht eine Nacht, bevor Folie darauf liegt, wie das Etikett sagt; im Kurs hat sie höchstens eine Stunde. Früher gelegte Folie hält schlecht und hebt ab, was darunter ist.`,
   idleWait: (v) =>
@@ -171,8 +175,8 @@ const REMEDIES: AdviceWords["remedies"] = {
     `Statt ${name} eine schlichte Folie dieser Farbe nehmen, wo immer sie gebraucht wird`,
   setFamily: () => "Bügelfolie daraus machen",
   useVinyl: ({ name }) => `Aus ${name} schneiden`,
-  lessPad: ({ mm: wide }, { unit }) => `Nur ${showLength(wide, unit)} Folie darum lassen`,
-  lessBorder: ({ mm: wide }, { unit }) => `Einen Rand von ${showLength(wide, unit)} nehmen`,
+  lessPad: ({ mm: wide }, { unit }) => `Nur ${lengthOf(wide, unit)} Folie darum lassen`,
+  lessBorder: ({ mm: wide }, { unit }) => `Einen Rand von ${lengthOf(wide, unit)} nehmen`,
   useCutter: ({ name }) => `Schneiden mit: ${name}`,
   endLater: ({ minutes }) => `${showMinutes(minutes)} planen`,
   tapeBefore: ({ saves, costs }) =>
@@ -186,8 +190,7 @@ const REMEDIES: AdviceWords["remedies"] = {
   helper: ({ saves }) =>
     `Eine Hilfe neben Ihnen (spart ${showMinutes(saves)}: Die Schlange geht weiter, während die anderen den nächsten Schritt tun)`,
   addTool: ({ name, saves }) => `Noch ein Werkzeug, ${name} (spart ${showMinutes(saves)})`,
-  raiseRim: ({ mm: clear }, { unit }) =>
-    `${showLength(clear, unit)} Abstand vom oberen Rand halten`,
+  raiseRim: ({ mm: clear }, { unit }) => `${lengthOf(clear, unit)} Abstand vom oberen Rand halten`,
   leaveIt: () => "Lassen, wie es ist",
   narrowLine: () => "Diese Zeile für sich setzen",
   useFontHere: ({ font }) => `${family(font)} für diesen Platz nehmen`,

@@ -2,6 +2,7 @@
 import type { ClassDocument } from "../document/document.ts";
 import type { Figures } from "../figures/figures.ts";
 import type { Deed, Quarter, WeedingTerm } from "../figures/terms.ts";
+import { withComma } from "../units/comma.ts";
 import { type FilmSeen, spareNeed } from "./failures.ts";
 import type { Model, Offer } from "./offers.ts";
 
@@ -18,8 +19,7 @@ const counted = (
 ): string => `${count} ${count === 1 ? one : many}`;
 const ofClasses = (count: number): string => (count === 1 ? "einem Kurs" : `${count} Kursen`);
 
-export const sayTimes = (factor: number): string =>
-  factor.toFixed(2).replace(/0$/u, "").replace(".", ",");
+export const sayTimes = (factor: number): string => withComma(factor.toFixed(2).replace(/0$/u, ""));
 
 export const MODEL_WORDS: Readonly<
   Record<Model, { readonly title: string; readonly runs: string; readonly unit: string }>

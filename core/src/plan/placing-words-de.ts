@@ -1,10 +1,11 @@
 /** Where designs lie, in a German sentence: one figure for all seats, or from the least to the most. */
+import { withComma } from "../units/comma.ts";
 import type { LengthUnit } from "../units/length.ts";
 import { type PlacedRow, spanOf } from "./placed-row.ts";
 
 export function sayPlacing(rows: readonly PlacedRow[], unit: LengthUnit): string {
   if (rows.length === 0) return "";
-  const span = (of: (row: PlacedRow) => number | null) => spanOf(rows, of, unit, "bis");
+  const span = (of: (row: PlacedRow) => number | null) => withComma(spanOf(rows, of, unit, "bis"));
   const round = rows.some(({ arcFromHandle }) => arcFromHandle !== undefined)
     ? `, ${span(({ arcFromHandle }) => arcFromHandle ?? null)} an der Wand entlang von der Mitte des Henkels`
     : "";

@@ -1,4 +1,5 @@
 /** German words for the shelf. */
+import { withComma } from "../units/comma.ts";
 import { amountText } from "./amounts.ts";
 import type { GoodKind } from "./good-kinds.ts";
 import type { GoodsFinding } from "./goods-csv.ts";
@@ -47,7 +48,7 @@ export const sayGoodsFinding = ({ line, code, text }: GoodsFinding): string =>
   `Zeile ${line}: ${FAULTS[code](text)}.`;
 
 /** `3,5`, without needless digits. */
-export const tidyAmount = (amount: number): string => amountText(amount).replace(".", ",");
+export const tidyAmount = (amount: number): string => withComma(amountText(amount));
 /** A unit beside a name. */
 export const unitWord = (unit: string): string => unitFor(1, unit);
 

@@ -14,24 +14,25 @@ const DIGITS: Readonly<Record<string, number>> = {
 };
 export const minorDigits = (currency: string): number => DIGITS[currency] ?? 2;
 const formats = new Map<string, Intl.NumberFormat>();
-/** As people write it in the language of the interface: £1.90, €1.90. */
-function formatIn(currency: string): Intl.NumberFormat {
+/** As people write it in the language they read. */
+function formatIn(currency: string, locale: string): Intl.NumberFormat {
+  const key = `${locale} ${currency}`;
   const format =
-    formats.get(currency) ??
-    new Intl.NumberFormat("en-GB", {
+    formats.get(key) ??
+    new Intl.NumberFormat(locale, {
       style: "currency",
       currency,
       currencyDisplay: "narrowSymbol",
     });
-  formats.set(currency, format);
+  formats.set(key, format);
   return format;
 }
-/** `1250`, `GBP` -> `£12.50`. */
-export function moneyText(minor: number, currency: string): string {
+/** `1250`, `GBP` -> `£12.50`, or `12,50 £` in `de-DE`. */
+export function moneyText(minor: number, currency: string, locale = "en-GB"): string {
   const digits = minorDigits(currency);
   const amount = minor / 10 ** digits;
   // Somebody may be typing it.
   return /^[A-Z]{3}$/u.test(currency)
-    ? formatIn(currency).format(amount)
+    ? formatIn(currency, locale).format(amount)
     : `${amount.toFixed(digits)} ${currency}`.trim();
 }

@@ -1,5 +1,7 @@
 /** What the bench says of a film, in German. */
-import { type LengthUnit, showLength } from "../units/length.ts";
+import { withComma } from "../units/comma.ts";
+import type { LengthUnit } from "../units/length.ts";
+import * as length from "../units/length.ts";
 import { TECHNIQUE_LIMITS, type WeedReport } from "./difficulty.ts";
 import { FAMILY_TRAITS, type VinylFamily } from "./families.ts";
 import { type Corner, HAND_MM, type Peel } from "./peel.ts";
@@ -26,10 +28,12 @@ const never = (reason: never): never => {
   throw new TypeError(`no words for ${JSON.stringify(reason)}`);
 };
 
+const showLength: typeof length.showLength = (...given) => withComma(length.showLength(...given));
+
 /** Fractions of a millimetre matter here, in whatever unit the studio works. */
 const fine = (mm: number, unit: LengthUnit): string =>
   unit === "mm" || unit === "cm"
-    ? `${String(Number(mm.toFixed(mm < 1 ? 2 : mm < 10 ? 1 : 0))).replace(".", ",")} mm`
+    ? withComma(`${Number(mm.toFixed(mm < 1 ? 2 : mm < 10 ? 1 : 0))} mm`)
     : showLength(mm, "inDecimal");
 
 export function sayPeel(peel: Peel, unit: LengthUnit): string[] {

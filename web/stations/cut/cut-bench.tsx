@@ -1,12 +1,13 @@
 "use client";
 
 import type { PreflightLine } from "@elm-basket/core/cutting/preflight.ts";
-import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useRouter } from "next/navigation";
 import { type ReactNode, useEffect, useRef, useState, useTransition } from "react";
 import type { SheetRow } from "@/data/making.ts";
 import { isTyping } from "@/stations/frame/rail.tsx";
 import { Button } from "@/ui/button.tsx";
+import { showSize } from "@/ui/figures.ts";
 import { ProgressBar } from "@/ui/progress-bar.tsx";
 import { loadCutter, markLoad, type StartAnswer, startCutting, steerCutting } from "./actions.ts";
 import { HandPanel } from "./hand-panel.tsx";

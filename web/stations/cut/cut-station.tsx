@@ -1,6 +1,5 @@
 import { isPiece } from "@elm-basket/core/cutting/paths.ts";
 import { preflight } from "@elm-basket/core/cutting/preflight.ts";
-import { showSize } from "@elm-basket/core/units/length.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import Link from "next/link";
@@ -17,6 +16,7 @@ import { loadBench, type StationData } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
 import { FileButton, LinkButton } from "@/ui/button.tsx";
 import { learnedWords } from "@/ui/craft/learned.ts";
+import { decimal, showSize } from "@/ui/figures.ts";
 import { FilmDot } from "@/ui/marks.tsx";
 import { Reckoned } from "@/ui/reckoned.tsx";
 import { CutBench } from "./cut-bench.tsx";
@@ -296,7 +296,7 @@ function EveningMinutes({ data }: { data: StationData }) {
   const say = cutStationWords();
   const lines = data.sheets.map((sheet) => ({
     what: say.loadCuttingAndLoading(sheet.nn),
-    value: say.min(sheet.meta.cutMinutes.toFixed(1), sheet.meta.loadMinutes.toFixed(1)),
+    value: say.min(decimal(sheet.meta.cutMinutes, 1), decimal(sheet.meta.loadMinutes, 1)),
   }));
   const total = data.sheets.reduce(
     (sum, sheet) => sum + sheet.meta.cutMinutes + sheet.meta.loadMinutes,

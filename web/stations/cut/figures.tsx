@@ -1,7 +1,7 @@
-import { showLength, showSize } from "@elm-basket/core/units/length.ts";
 import type { Outcome } from "@/data/cut-jobs.ts";
 import type { SheetRow } from "@/data/making.ts";
 import type { StationData } from "@/stations/frame/load.ts";
+import { decimal, showLength, showSize } from "@/ui/figures.ts";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { figuresWords } from "./words.ts";
 
@@ -53,7 +53,7 @@ function CameThrough({
 
 /** What would be shown as nothing is left out. */
 const LEAST_SAVED_MM2 = 500;
-const dm2 = (mm2: number): string => figuresWords().dm((mm2 / 10_000).toFixed(1));
+const dm2 = (mm2: number): string => figuresWords().dm(decimal(mm2 / 10_000, 1));
 
 const straightSaid = () => ({
   covers: figuresWords().kitsWithTheirWeedBoxes,
@@ -131,7 +131,7 @@ export function Figures({
           lines: [
             {
               what: say.shareOfTheCovered(film, words.covers),
-              value: `${(meta.share * 100).toFixed(1)} %`,
+              value: `${decimal(meta.share * 100, 1)} %`,
             },
           ],
           rule: words.share,

@@ -1,10 +1,10 @@
 "use client";
 
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
-import { showLength } from "@elm-basket/core/units/length.ts";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import type { SheetMeta } from "@/data/making.ts";
+import { showLength } from "@/ui/figures.ts";
 import { SelectField } from "@/ui/select-field.tsx";
 import { layAgain } from "./layout-actions.ts";
 import type { ByHand } from "./use-by-hand.ts";

@@ -6,7 +6,6 @@ import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { PlanFault } from "@elm-basket/core/faults/plan-fault.ts";
 import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import { type HandMove, layAllByHand } from "@elm-basket/core/stages/by-hand.ts";
-import { showLength } from "@elm-basket/core/units/length.ts";
 import * as z from "zod";
 import { requireHost } from "@/account/session.ts";
 import { readClass } from "@/data/class-documents.ts";
@@ -18,6 +17,7 @@ import { beginSearch, endSearch } from "@/planning/searches.ts";
 import { act, no, takes } from "@/requests/act.ts";
 import { saveClassPart } from "@/stations/frame/actions.ts";
 import { faultWords } from "@/ui/craft/faults.ts";
+import { showLength } from "@/ui/figures.ts";
 import { type HandRules, handRules, handSheet } from "./hand-sheet.ts";
 import { layoutActionsWords } from "./words.ts";
 

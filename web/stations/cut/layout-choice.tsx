@@ -1,10 +1,11 @@
 "use client";
 
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { LengthField, NumberField } from "@/ui/fields.tsx";
+import { showLength } from "@/ui/figures.ts";
 import { SelectField } from "@/ui/select-field.tsx";
 import { SearchOn } from "./search-on.tsx";
 import { layoutChoiceWords } from "./words.ts";

@@ -4,11 +4,12 @@ import type { Cutter } from "@elm-basket/core/cutting/cutter.ts";
 import { CUTTER_PROFILES } from "@elm-basket/core/cutting/cutter-profiles.ts";
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import type { Schools } from "@elm-basket/core/studio/settings.ts";
-import { type LengthUnit, showLength, showSize } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { LengthField, NumberField, TextField } from "@/ui/fields.tsx";
+import { showLength, showSize } from "@/ui/figures.ts";
 import { SelectField } from "@/ui/select-field.tsx";
 import { machineChoiceWords } from "./words.ts";
 

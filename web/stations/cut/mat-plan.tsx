@@ -1,5 +1,6 @@
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { SheetRow } from "@/data/making.ts";
+import { showLength } from "@/ui/figures.ts";
 import { matPlanWords } from "./words.ts";
 
 interface Props {

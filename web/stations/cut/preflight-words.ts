@@ -1,5 +1,6 @@
 import type { PreflightLine } from "@elm-basket/core/cutting/preflight.ts";
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import { decimal, showLength } from "@/ui/figures.ts";
 import { cutterFaultsWords, preflightLinesWords } from "./words.ts";
 
 /** What the line says, in one sentence. */
@@ -30,7 +31,7 @@ export function sayPreflight({ code, values }: PreflightLine, unit: LengthUnit):
         `${showLength(number("width"), unit)} × ${showLength(number("height"), unit)}`,
       );
     case "thinParts":
-      return say.thinParts(number("kits"), number("limit").toFixed(1));
+      return say.thinParts(number("kits"), decimal(number("limit"), 1));
     default: {
       const never: never = code;
       return never;

@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { useEffect, useState, useTransition } from "react";
 import type { SearchStatus } from "@/planning/searches.ts";
 import { Button } from "@/ui/button.tsx";
+import { decimal } from "@/ui/figures.ts";
 import { searchOn, stopSearch } from "./layout-actions.ts";
 import { searchOnWords } from "./words.ts";
 
@@ -57,7 +58,7 @@ export function SearchOn({ classId }: { classId: string }) {
             {status.round === 0
               ? say.nothingComparedYet
               : saved > 0
-                ? say.savesDm((saved / 10_000).toFixed(1), (status.plannedMm2 / 10_000).toFixed(1))
+                ? say.savesDm(decimal(saved / 10_000, 1), decimal(status.plannedMm2 / 10_000, 1))
                 : say.nothingBetterSoFar}
           </p>
           <Button disabled={busy || saved <= 0} onClick={() => end(true)}>

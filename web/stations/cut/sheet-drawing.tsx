@@ -1,8 +1,8 @@
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { SVGProps } from "react";
 import type { SheetKitMeta, SheetRow } from "@/data/making.ts";
 import { Dimension, Hatch } from "@/ui/dimension.tsx";
-
+import { showLength } from "@/ui/figures.ts";
 import type { ByHand } from "./use-by-hand.ts";
 import { sheetDrawingWords } from "./words.ts";
 

@@ -2,9 +2,10 @@
 
 import { isSpare } from "@elm-basket/core/document/kit-ref.ts";
 import type { FindingCode } from "@elm-basket/core/findings/finding.ts";
-import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { KitRow, SheetRow, StoredPlan } from "@/data/making.ts";
+import { showSize } from "@/ui/figures.ts";
 import type { KnotState } from "@/ui/marks.tsx";
 import type { StationKey } from "./stations.ts";
 import { readinessWords } from "./words.ts";

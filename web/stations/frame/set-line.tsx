@@ -10,12 +10,13 @@ import type { ClassDocument, Thing } from "@elm-basket/core/document/document.ts
 import { thingDocument } from "@elm-basket/core/document/thing-document.ts";
 import { drawingPath, readPiecePath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import { boxOfPoints, type Polygons } from "@elm-basket/core/geometry/polygon.ts";
-import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import Link from "next/link";
 import { withStudio } from "@/data/client.ts";
 import { type PieceRow, piecesOfSeat } from "@/data/making.ts";
 import { silhouette } from "@/ui/blank-sketch.tsx";
 import { techniqueWords } from "@/ui/craft/techniques.ts";
+import { showSize } from "@/ui/figures.ts";
 import { labelsOf } from "./labels.ts";
 import type { Loaded } from "./load.ts";
 import { upperHalves } from "./stored-faces.ts";

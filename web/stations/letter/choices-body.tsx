@@ -1,10 +1,10 @@
 "use client";
 
 import { frontSize } from "@elm-basket/core/blanks/shape-size.ts";
-import { showSize } from "@elm-basket/core/units/length.ts";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
+import { showSize } from "@/ui/figures.ts";
 import { FilmDot } from "@/ui/marks.tsx";
 import { RenewLink } from "@/ui/renew-link.tsx";
 import { shapeWords } from "../frame/shape-words.ts";

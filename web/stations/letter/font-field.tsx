@@ -1,10 +1,11 @@
 "use client";
 
 import { smallestSafeCap } from "@elm-basket/core/lettering/studio-fonts.ts";
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { VinylFamily } from "@elm-basket/core/weeding/families.ts";
 import { useEffect, useState } from "react";
 import { Dialog } from "@/ui/dialog.tsx";
+import { showLength } from "@/ui/figures.ts";
 import { FontUpload } from "./font-upload.tsx";
 import { type FontChoice, useFontChoices } from "./fonts.tsx";
 import { fontsWords } from "./words.ts";

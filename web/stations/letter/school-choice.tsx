@@ -2,10 +2,11 @@
 
 import type { ThingDocument } from "@elm-basket/core/document/thing-document.ts";
 import type { Design } from "@elm-basket/core/lettering/recipe.ts";
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import { sizingWords } from "@/ui/craft/sizing.ts";
 import { LengthField } from "@/ui/fields.tsx";
+import { showLength } from "@/ui/figures.ts";
 import type { DrawnSeat, LetterAnswer, SchoolPreview } from "@/workers/letter-protocol.ts";
 import { schoolChoiceWords } from "./words.ts";
 

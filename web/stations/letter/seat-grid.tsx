@@ -8,6 +8,7 @@ import type { StoredLayer } from "@/stations/frame/stored-faces.ts";
 import type { Drawn } from "@/stations/frame/use-lettering.ts";
 import { Button } from "@/ui/button.tsx";
 import type { FacePicture } from "@/ui/face-picture.ts";
+import { decimal } from "@/ui/figures.ts";
 import { SeatFace } from "@/ui/seat-face.tsx";
 import { useRoving } from "@/ui/use-roving.ts";
 import type { MeasuredSeat } from "@/workers/letter-protocol.ts";
@@ -101,7 +102,7 @@ export function SeatGrid({
                         ? "?"
                         : thinnest === undefined
                           ? say.measuring
-                          : say.mm(thinnest.toFixed(1))}
+                          : say.mm(decimal(thinnest, 1))}
                   </span>
                 </span>
               </button>

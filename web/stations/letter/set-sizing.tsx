@@ -2,9 +2,10 @@
 
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import type { SetSizing } from "@elm-basket/core/document/document-kinds.ts";
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
+import { showLength } from "@/ui/figures.ts";
 import { setSizingWords } from "./words.ts";
 
 /** How high the letters of each thing are as the class is planned now. */

@@ -1,7 +1,8 @@
 import { type FilmSeen, failsOf, GUESSED_FAILURES } from "@elm-basket/core/learning/failures.ts";
+import { decimal } from "@/ui/figures.ts";
 import { failingFilmsWords } from "./words.ts";
 
-const percent = (share: number): string => `${(100 * share).toFixed(share < 0.1 ? 1 : 0)} %`;
+const percent = (share: number): string => `${decimal(100 * share, share < 0.1 ? 1 : 0)} %`;
 
 /** How often each film failed at weeding, and what is reckoned with. */
 export function FailingFilms({ seen }: { seen: readonly FilmSeen[] }) {

@@ -1,10 +1,11 @@
 import Link from "next/link";
 import type { CutUse, GoodUsed } from "@/data/class-use.ts";
 import { goodsWords } from "@/ui/craft/goods.ts";
+import { decimal } from "@/ui/figures.ts";
 import { classUsedWords } from "./words.ts";
 
 const MOST_SHOWN = 10;
-const metres = (mm: number): string => `${(mm / 1000).toFixed(mm < 10_000 ? 1 : 0)} m`;
+const metres = (mm: number): string => `${decimal(mm / 1000, mm < 10_000 ? 1 : 0)} m`;
 
 /** What the class took of the shelf, of blade and mats, and where what is left is counted. */
 export function ClassUsed({ goods, cut }: { goods: readonly GoodUsed[]; cut: readonly CutUse[] }) {

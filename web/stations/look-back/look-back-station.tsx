@@ -11,6 +11,7 @@ import { Learned } from "@/stations/frame/learned/learned.tsx";
 import { loadRecorded, type StationData } from "@/stations/frame/load.ts";
 import { LinkButton } from "@/ui/button.tsx";
 import { todayIn } from "@/ui/dates.ts";
+import { decimal } from "@/ui/figures.ts";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { lastAnswers } from "./answers.ts";
 import { ClassUsed } from "./class-used.tsx";
@@ -148,8 +149,8 @@ function Ratio({ name, rows }: { name: string; rows: readonly ChartRow[] }) {
       reckoning={{
         title: `${Math.round((100 * actual) / planned)} %`,
         lines: [
-          { what: say.planned2, value: say.min(planned.toFixed(1)) },
-          { what: say.actualFromTheLog, value: say.min2(actual.toFixed(1)) },
+          { what: say.planned2, value: say.min(decimal(planned, 1)) },
+          { what: say.actualFromTheLog, value: say.min2(decimal(actual, 1)) },
           { what: say.entries, value: String(rows.length) },
         ],
         rule: say.actualMinutesByPlannedMinutes,

@@ -2,6 +2,8 @@
  * Planned (hollow) and actual (solid) minutes side by side: a table whose cells are drawn to one
  * scale, so that it reads, prints and narrows like one.
  */
+
+import { decimal } from "@/ui/figures.ts";
 import { plannedActualChartWords } from "./words.ts";
 export interface ChartRow {
   readonly name: string;
@@ -10,7 +12,7 @@ export interface ChartRow {
 }
 
 const minutes = (value: number): string =>
-  value < 9.95 ? value.toFixed(1) : String(Math.round(value));
+  value < 9.95 ? decimal(value, 1) : String(Math.round(value));
 
 export function PlannedActualChart({ rows, name }: { rows: readonly ChartRow[]; name: string }) {
   const say = plannedActualChartWords();

@@ -9,10 +9,11 @@ import { asCut, type FaceReading, readFace } from "@elm-basket/core/blanks/read-
 import { frontSize, isCup } from "@elm-basket/core/blanks/shape-size.ts";
 import { polygonsPath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import { boxOf, boxWidth, type Polygons, type Ring } from "@elm-basket/core/geometry/polygon.ts";
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useMemo, useState } from "react";
 import { silhouette } from "@/ui/blank-sketch.tsx";
 import { Dimension, Hatch } from "@/ui/dimension.tsx";
+import { showLength } from "@/ui/figures.ts";
 import type { DesignPiece } from "./design-piece.ts";
 import { DRAWN_PX } from "./flat-drawing.tsx";
 import { type Dashed, useDashed } from "./use-dashed.ts";

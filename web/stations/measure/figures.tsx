@@ -3,7 +3,8 @@ import { MARGIN_RULES } from "@elm-basket/core/blanks/blank-kinds.ts";
 import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { viewOnCup } from "@elm-basket/core/blanks/straight-cup.ts";
 import { endRise } from "@elm-basket/core/blanks/tapered-cup.ts";
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import { decimal, showLength } from "@/ui/figures.ts";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { figuresWords } from "./words.ts";
 
@@ -46,7 +47,7 @@ export function Figures({
                   { what: say.radiusOfTheCup, value: show(shape.diameter / 2) },
                   {
                     what: say.wayRound,
-                    value: say.rad(shape.wrapAngle, ((shape.wrapAngle * Math.PI) / 180).toFixed(3)),
+                    value: say.rad(shape.wrapAngle, decimal((shape.wrapAngle * Math.PI) / 180, 3)),
                   },
                   { what: figuresWords().widthIs, value: show(reading.width) },
                   {
@@ -157,7 +158,7 @@ export function Figures({
               },
               {
                 what: say.angleAllRoundLaidFlat,
-                value: `${((reading.taper.sector.angle * 180) / Math.PI).toFixed(1)}°`,
+                value: `${decimal((reading.taper.sector.angle * 180) / Math.PI, 1)}°`,
               },
               { what: say.radiusLOfTheDesigns, value: show(reading.taper.baseline) },
               {
@@ -212,7 +213,7 @@ export function Figures({
                 { what: say.widthOnTheWall, value: show(widest) },
                 {
                   what: figuresWords().angleIs,
-                  value: `${((view.angle * 180) / Math.PI).toFixed(1)}°`,
+                  value: `${decimal((view.angle * 180) / Math.PI, 1)}°`,
                 },
                 {
                   what: say.seenFromTheFront,

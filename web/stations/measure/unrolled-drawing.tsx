@@ -3,8 +3,9 @@ import { drawnFace, readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { endRise, warpPoint } from "@elm-basket/core/blanks/tapered-cup.ts";
 import { polygonsPath, ringPath } from "@elm-basket/core/geometry/path.ts";
 import { boxOfPoints, type Point } from "@elm-basket/core/geometry/polygon.ts";
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { Dimension, Hatch } from "@/ui/dimension.tsx";
+import { decimal, showLength } from "@/ui/figures.ts";
 import type { DesignPiece } from "./design-piece.ts";
 import { DRAWN_PX } from "./flat-drawing.tsx";
 import { unrolledDrawingWords } from "./words.ts";
@@ -120,7 +121,7 @@ export function UnrolledDrawing({
         >
           {say.radiusAtTheWiderEdge(
             showLength(sector.outerRadius, unit),
-            ((sector.angle * 180) / Math.PI).toFixed(1),
+            decimal((sector.angle * 180) / Math.PI, 1),
           )}
         </text>
       </svg>

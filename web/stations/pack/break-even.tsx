@@ -1,5 +1,5 @@
 import type { Cost } from "@elm-basket/core/supplies/cost.ts";
-import { moneyText } from "@elm-basket/core/supplies/money.ts";
+import { moneyText } from "@/ui/figures.ts";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { breakEvenWords } from "./words.ts";
 

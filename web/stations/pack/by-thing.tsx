@@ -1,12 +1,12 @@
 "use client";
 
-import { moneyText } from "@elm-basket/core/supplies/money.ts";
-import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { useState, useTransition } from "react";
 import type { StoredPlan } from "@/data/making.ts";
 import type { Effect } from "@/planning/effect.ts";
 import { EffectTable } from "@/stations/frame/effect-table.tsx";
+import { moneyText, showSize } from "@/ui/figures.ts";
 import { Reckoned } from "@/ui/reckoned.tsx";
 import { withoutThings } from "./what-if-actions.ts";
 import { byThingWords } from "./words.ts";

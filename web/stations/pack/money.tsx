@@ -1,7 +1,7 @@
 import { isPosted } from "@elm-basket/core/calendar/dates.ts";
 import { type CostKind, withSeats } from "@elm-basket/core/supplies/cost.ts";
-import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import type { StationData } from "@/stations/frame/load.ts";
+import { moneyText } from "@/ui/figures.ts";
 import { SeverityMark } from "@/ui/marks.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { BreakEven } from "./break-even.tsx";

@@ -1,7 +1,6 @@
 import { isPosted } from "@elm-basket/core/calendar/dates.ts";
 import { madeOf } from "@elm-basket/core/document/thing-document.ts";
 import { roomBox } from "@elm-basket/core/stock/bag.ts";
-import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { KIT_SHEETS, type LabelSheetId, usualSheet } from "@elm-basket/print/label-sheets.ts";
 import Link from "next/link";
 import { isHost } from "@/account/session.ts";
@@ -16,6 +15,7 @@ import { proposedFor } from "@/planning/proposal.ts";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadBench, type StationData } from "@/stations/frame/load.ts";
 import { FileButton, LinkButton } from "@/ui/button.tsx";
+import { moneyText } from "@/ui/figures.ts";
 import { Bags } from "./bags/bags.tsx";
 import { ByThing } from "./by-thing.tsx";
 import { LabelLinks } from "./label-links.tsx";

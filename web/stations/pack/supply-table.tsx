@@ -2,7 +2,6 @@
 
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import type { Differences } from "@elm-basket/core/proposal/merge.ts";
-import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import type { Supply, SupplyRule } from "@elm-basket/core/supplies/supply.ts";
 import { SEATS_AT_A_TABLE } from "@elm-basket/core/supplies/supply-lines.ts";
 import { type ReactNode, useState } from "react";
@@ -12,6 +11,7 @@ import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { goodsWords } from "@/ui/craft/goods.ts";
 import { MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
+import { moneyText, plainNumber } from "@/ui/figures.ts";
 import { SelectField } from "@/ui/select-field.tsx";
 import { Sideways } from "@/ui/sideways.tsx";
 import { supplyTableWords } from "./words.ts";
@@ -37,7 +37,9 @@ interface Props {
 type Supplies = Pick<ClassDocument, "supplies">;
 /** Two places; of less than a hundredth the first figure that counts. */
 const tidy = (value: number): string =>
-  String(Number(value !== 0 && Math.abs(value) < 0.01 ? value.toPrecision(1) : value.toFixed(2)));
+  plainNumber(
+    Number(value !== 0 && Math.abs(value) < 0.01 ? value.toPrecision(1) : value.toFixed(2)),
+  );
 
 /** What is needed, line by line; the line in hand has its rule, pack and price as fields. */
 export function SupplyTable({

@@ -2,8 +2,7 @@
 
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { usesVinyl } from "@elm-basket/core/document/swap.ts";
-import { moneyText } from "@elm-basket/core/supplies/money.ts";
-import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
@@ -13,6 +12,7 @@ import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { filmWords } from "@/ui/craft/films.ts";
 import { Fetching } from "@/ui/fetched.tsx";
+import { decimal, moneyText, showSize } from "@/ui/figures.ts";
 import { insist } from "@/ui/insist.ts";
 import { FilmDot } from "@/ui/marks.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
@@ -44,7 +44,7 @@ interface Props {
 }
 
 type Films = Pick<ClassDocument, "vinyls">;
-const dm2 = (mm2: number): string => filmsPanelWords().dm((mm2 / 10_000).toFixed(1));
+const dm2 = (mm2: number): string => filmsPanelWords().dm(decimal(mm2 / 10_000, 1));
 
 /** The films of the class: each is a row, and the row in hand has its words as fields. */
 export function FilmsPanel({ classId, document, version, unit, use, shelf }: Props) {

@@ -23,6 +23,7 @@ import { FileButton } from "@/ui/button.tsx";
 import { learnedWords } from "@/ui/craft/learned.ts";
 import { showDaysAway, todayIn } from "@/ui/dates.ts";
 import { facePicture } from "@/ui/face-picture.ts";
+import { decimal } from "@/ui/figures.ts";
 import { SeverityMark } from "@/ui/marks.tsx";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { SeatBasket } from "@/ui/seat-basket.tsx";
@@ -277,7 +278,7 @@ function Minutes({ data }: { data: StationData }) {
             : []),
         ],
         rule: say.weedingIsABase(
-          (document.figures?.weeding?.minutes.base ?? WEEDING_COEFFICIENTS.base).toFixed(1),
+          decimal(document.figures?.weeding?.minutes.base ?? WEEDING_COEFFICIENTS.base, 1),
         ),
         rests: say.weedingCuttingPackingFirstGuesses(
           learnedWords().restsOn(document.figures, "weeding"),

@@ -3,8 +3,7 @@
 import { MOST_NAMES } from "@elm-basket/core/reckoner/limits.ts";
 import type { Question } from "@elm-basket/core/reckoner/question.ts";
 import type { Answer } from "@elm-basket/core/reckoner/reckon.ts";
-import { moneyText } from "@elm-basket/core/supplies/money.ts";
-import { type LengthUnit, showLength, showSize } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import { VINYL_FAMILIES } from "@elm-basket/core/weeding/families.ts";
 import { TECHNIQUES, type Technique } from "@elm-basket/core/weeding/techniques.ts";
@@ -13,6 +12,7 @@ import { Button } from "@/ui/button.tsx";
 import { filmWords } from "@/ui/craft/films.ts";
 import { techniqueWords } from "@/ui/craft/techniques.ts";
 import { NumberField, TextField } from "@/ui/fields.tsx";
+import { moneyText, plainNumber, showLength, showSize } from "@/ui/figures.ts";
 import { FigureRow } from "@/ui/reckoned.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import type { Reckoned } from "@/workers/plan.server.ts";
@@ -136,7 +136,7 @@ function Figures({
   const say = reckonerWords();
   const { face, design, film, materials, preparation, cost } = answer;
   const { names } = question;
-  const amount = (value: number) => String(Number(value.toFixed(2)));
+  const amount = (value: number) => plainNumber(Number(value.toFixed(2)));
   const hands = preparation.reduce((sum, { minutes }) => sum + minutes, 0);
   return (
     <>

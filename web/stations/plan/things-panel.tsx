@@ -15,7 +15,7 @@ import {
 import type { MadeParts } from "@elm-basket/core/proposal/add-thing.ts";
 import type { SetWays } from "@elm-basket/core/proposal/set-steps.ts";
 import type { Facts } from "@elm-basket/core/stages/facts.ts";
-import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { TECHNIQUES, type Technique } from "@elm-basket/core/weeding/techniques.ts";
 import dynamic from "next/dynamic";
 import Link from "next/link";
@@ -27,6 +27,7 @@ import { usePart } from "@/stations/frame/use-part.ts";
 import { techniqueWords } from "@/ui/craft/techniques.ts";
 import { Fetching } from "@/ui/fetched.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";
+import { showSize } from "@/ui/figures.ts";
 import { insist } from "@/ui/insist.ts";
 import { SelectField } from "@/ui/select-field.tsx";
 import { takeThingOut } from "./thing-actions.ts";

@@ -1,6 +1,5 @@
 import type { ClassDocument } from "@elm-basket/core/document/document.ts";
 import { pricedByShelf } from "@elm-basket/core/stock/shelf-prices.ts";
-import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { ProjectFigures } from "@elm-basket/core/variants/figures.ts";
 import { type Variant, variantOf } from "@elm-basket/core/variants/variant.ts";
@@ -13,6 +12,7 @@ import { variantView } from "@/planning/project-views.ts";
 import { DecalPictureView } from "@/stations/frame/decal-picture.tsx";
 import { LinkButton } from "@/ui/button.tsx";
 import { faultWords } from "@/ui/craft/faults.ts";
+import { moneyText } from "@/ui/figures.ts";
 import type { VariantView } from "@/workers/variants-drawn.ts";
 import { ProjectWords } from "./project-words.tsx";
 import { NewVariant, VariantEditor } from "./variant-form.tsx";

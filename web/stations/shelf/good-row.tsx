@@ -3,12 +3,12 @@
 import { factsOf, vinylOf } from "@elm-basket/core/stock/film-of.ts";
 import type { Good } from "@elm-basket/core/stock/good.ts";
 import { filmUnit, GOOD_KINDS, MOST_AMOUNT } from "@elm-basket/core/stock/good-kinds.ts";
-import { moneyText } from "@elm-basket/core/supplies/money.ts";
-import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import dynamic from "next/dynamic";
 import { goodsWords } from "@/ui/craft/goods.ts";
 import { Fetching } from "@/ui/fetched.tsx";
 import { NumberField, TextField } from "@/ui/fields.tsx";
+import { moneyText, showSize } from "@/ui/figures.ts";
 import { insist } from "@/ui/insist.ts";
 import { FilmDot, SeverityMark } from "@/ui/marks.tsx";
 import { SelectField } from "@/ui/select-field.tsx";

@@ -4,10 +4,10 @@ import { freeOfferId } from "@elm-basket/core/stock/film-of.ts";
 import type { Good, Offer } from "@elm-basket/core/stock/good.ts";
 import { MOST_AMOUNT, MOST_OFFERS } from "@elm-basket/core/stock/good-kinds.ts";
 import { bestPurchase, pricePerDm2 } from "@elm-basket/core/stock/offers.ts";
-import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { goodsWords } from "@/ui/craft/goods.ts";
 import { LengthField, MoneyField, NumberField, TextField } from "@/ui/fields.tsx";
+import { moneyText } from "@/ui/figures.ts";
 import { offerListWords } from "./words.ts";
 
 interface Props {

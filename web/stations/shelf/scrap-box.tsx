@@ -1,13 +1,14 @@
 "use client";
 
 import { boxHeight, boxOfPoints, boxWidth } from "@elm-basket/core/geometry/polygon.ts";
-import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { useState, useTransition } from "react";
 import type { Film, ScrapRow } from "@/data/scraps.ts";
 import { Button, FileButton } from "@/ui/button.tsx";
 import { Fetching } from "@/ui/fetched.tsx";
+import { showSize } from "@/ui/figures.ts";
 import { insist } from "@/ui/insist.ts";
 import { FilmDot } from "@/ui/marks.tsx";
 import { throwScrapAway } from "./scrap-actions.ts";

@@ -1,5 +1,6 @@
 import { boxHeight, boxOfPoints, boxWidth } from "@elm-basket/core/geometry/polygon.ts";
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import { showLength } from "@/ui/figures.ts";
 import { scrapShapeWords } from "./words.ts";
 
 type Ring = readonly (readonly [number, number])[];

@@ -1,10 +1,11 @@
 "use client";
 
-import { type LengthUnit, showSize } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import { useState } from "react";
 import type { TapePiece } from "@/data/taping.ts";
 import { Button } from "@/ui/button.tsx";
 import { LengthField, NumberField } from "@/ui/fields.tsx";
+import { showSize } from "@/ui/figures.ts";
 import { SelectField } from "@/ui/select-field.tsx";
 import { useAct } from "@/ui/use-act.ts";
 import { countTapeUse, keepTapePiece, throwTapeAway } from "./tape-actions.ts";

@@ -7,6 +7,7 @@ import { useState } from "react";
 import type { BladeFilm, LoadOutcome, MatRow } from "@/data/wear.ts";
 import { Button } from "@/ui/button.tsx";
 import { TextField } from "@/ui/fields.tsx";
+import { decimal } from "@/ui/figures.ts";
 import { useAct } from "@/ui/use-act.ts";
 import { bladeIsNew, keepMat, matAct } from "./wear-actions.ts";
 import { toolWearWords } from "./words.ts";
@@ -22,7 +23,7 @@ interface Props {
   readonly school: Schools["mats"];
 }
 
-const metres = (mm: number): string => `${(mm / 1000).toFixed(mm < 10_000 ? 1 : 0)} m`;
+const metres = (mm: number): string => `${decimal(mm / 1000, mm < 10_000 ? 1 : 0)} m`;
 const loads = (n: number): string => toolWearWords().text(n);
 
 /** What blade and mats have gone through, and what the last loads say of them. */

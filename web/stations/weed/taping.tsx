@@ -1,8 +1,8 @@
 import type { TapingWay } from "@elm-basket/core/proposal/taping.ts";
-import { showLength, showSize } from "@elm-basket/core/units/length.ts";
 import type { TapePiece, TapingRow } from "@/data/taping.ts";
 import { labelOf } from "@/stations/frame/labels.ts";
 import type { StationData } from "@/stations/frame/load.ts";
+import { showLength, showSize } from "@/ui/figures.ts";
 import { type TapedKit, TapeList } from "./tape-list.tsx";
 import { tapingWords } from "./words.ts";
 

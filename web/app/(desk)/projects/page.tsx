@@ -2,8 +2,7 @@ import { readFace } from "@elm-basket/core/blanks/read-face.ts";
 import { thingOf } from "@elm-basket/core/document/thing-document.ts";
 import { STARTERS, summaryOf } from "@elm-basket/core/starters/specs.ts";
 import { seatCost } from "@elm-basket/core/stock/shelf-prices.ts";
-import { moneyText } from "@elm-basket/core/supplies/money.ts";
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Metadata } from "next";
 import Link from "next/link";
 import { Suspense } from "react";
@@ -20,6 +19,7 @@ import { looksOf } from "@/stations/projects/starter-looks.ts";
 import { BlankSketch } from "@/ui/blank-sketch.tsx";
 import { LinkButton } from "@/ui/button.tsx";
 import { techniqueWords } from "@/ui/craft/techniques.ts";
+import { moneyText, showLength } from "@/ui/figures.ts";
 import { FilmDot } from "@/ui/marks.tsx";
 
 export const generateMetadata = (): Metadata => ({ title: projectsPageWords().projects });

@@ -1,5 +1,4 @@
 import { cutterSchema } from "@elm-basket/core/cutting/cutter.ts";
-import { showLength } from "@elm-basket/core/units/length.ts";
 import type { Metadata } from "next";
 import Link from "next/link";
 import { requireHost } from "@/account/session.ts";
@@ -29,6 +28,7 @@ import { ToolWear } from "@/stations/shelf/tool-wear.tsx";
 import { TrialsBench } from "@/stations/shelf/trials/trials-bench.tsx";
 import { LinkButton } from "@/ui/button.tsx";
 import { showDate, todayIn } from "@/ui/dates.ts";
+import { showLength } from "@/ui/figures.ts";
 
 export const generateMetadata = (): Metadata => ({ title: shelfWords().shelf });
 

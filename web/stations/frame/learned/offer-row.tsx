@@ -4,6 +4,7 @@ import type { Offer } from "@elm-basket/core/learning/offers.ts";
 import { useState } from "react";
 import { Button } from "@/ui/button.tsx";
 import { learnedWords } from "@/ui/craft/learned.ts";
+import { decimal } from "@/ui/figures.ts";
 import { offerRowWords } from "../words.ts";
 import { type FigureWord, sayFigures, whatMoves } from "./figure-actions.ts";
 
@@ -131,7 +132,7 @@ function Parts({ offer: { model, parts } }: { offer: Offer }) {
   const say = offerRowWords();
   const digits = model === "weeding" ? 2 : undefined;
   const show = (value: number) =>
-    digits === undefined ? learnedWords().sayTimes(value) : value.toFixed(digits);
+    digits === undefined ? learnedWords().sayTimes(value) : decimal(value, digits);
   return (
     <details className="mt-2">
       <summary className="verb min-h-11 py-2">{say.howFarEachFigureMoved}</summary>

@@ -2,13 +2,14 @@
 
 import type { Design, RecipeItem } from "@elm-basket/core/lettering/recipe.ts";
 import { slotsOf, withoutItem } from "@elm-basket/core/lettering/recipe-reads.ts";
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import dynamic from "next/dynamic";
 import { lazy, useRef, useState } from "react";
 import type { Drawn } from "@/stations/frame/use-lettering.ts";
 import { Fetching } from "@/ui/fetched.tsx";
 import { LengthField } from "@/ui/fields.tsx";
+import { showLength } from "@/ui/figures.ts";
 import { insist } from "@/ui/insist.ts";
 import { SelectField } from "@/ui/select-field.tsx";
 import { Sortable } from "@/ui/sortable.tsx";

@@ -1,6 +1,7 @@
 "use client";
 import type { ArtItem, Design, ShapeItem, TextItem } from "@elm-basket/core/lettering/recipe.ts";
-import { type LengthUnit, showLength } from "@elm-basket/core/units/length.ts";
+import type { LengthUnit } from "@elm-basket/core/units/length.ts";
+import { decimal, showLength } from "@/ui/figures.ts";
 import { Reckoned } from "@/ui/reckoned.tsx";
 import { useFontName } from "../fonts.tsx";
 import { summariesWords } from "../words.ts";
@@ -57,14 +58,14 @@ export function HeightFigure({
     <Reckoned
       className="text-ink"
       reckoning={{
-        title: say.ofMm(what, letters, heightMm.toFixed(1)),
+        title: say.ofMm(what, letters, decimal(heightMm, 1)),
         lines: [
           {
             what: say.heightInTheRecipe,
             value: say.onlyTheProportion(item.size),
           },
-          { what: say.scaleThatTheSchoolGives, value: `× ${(heightMm / item.size).toFixed(3)}` },
-          { what: say.heightAsCut, value: say.mm2(heightMm.toFixed(2)) },
+          { what: say.scaleThatTheSchoolGives, value: `× ${decimal(heightMm / item.size, 3)}` },
+          { what: say.heightAsCut, value: say.mm2(decimal(heightMm, 2)) },
         ],
         rule: say.lettersAreJudged(letters),
         school: say.longestSetsTheSize(design.school),

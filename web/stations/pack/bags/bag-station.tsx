@@ -3,7 +3,6 @@ import { madeOf, thingOf } from "@elm-basket/core/document/thing-document.ts";
 import { type BagLine, bagOf, roomBox } from "@elm-basket/core/stock/bag.ts";
 import type { Supply } from "@elm-basket/core/supplies/supply.ts";
 import { SEATS_AT_A_TABLE } from "@elm-basket/core/supplies/supply-lines.ts";
-import { showSize } from "@elm-basket/core/units/length.ts";
 import { goesOf } from "@elm-basket/core/weeding/technique.ts";
 import { notFound } from "next/navigation";
 import { bagMarks, lackCounts, ROOM_BAG } from "@/data/bags.ts";
@@ -14,6 +13,7 @@ import { roomPackedAt, seatCounts } from "@/data/stock-taking.ts";
 import { labelOf, labelsOf } from "@/stations/frame/labels.ts";
 import { loadBench, type StationData } from "@/stations/frame/load.ts";
 import { goodsWords } from "@/ui/craft/goods.ts";
+import { showSize } from "@/ui/figures.ts";
 import { bagStationWords } from "../words.ts";
 import { BagBench, type ShownLine } from "./bag-bench.tsx";
 

@@ -1,9 +1,9 @@
 "use client";
 
-import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import { useRef, useState } from "react";
 import { goodsWords } from "@/ui/craft/goods.ts";
 import { NumberField } from "@/ui/fields.tsx";
+import { moneyText } from "@/ui/figures.ts";
 import { freshId } from "@/ui/fresh-id.ts";
 import { useAct } from "@/ui/use-act.ts";
 import { buyLineWords } from "../words.ts";

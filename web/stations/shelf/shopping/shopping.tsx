@@ -1,8 +1,8 @@
-import { moneyText } from "@elm-basket/core/supplies/money.ts";
 import Link from "next/link";
 import { FileButton } from "@/ui/button.tsx";
 import { goodsWords } from "@/ui/craft/goods.ts";
 import { showDate } from "@/ui/dates.ts";
+import { moneyText } from "@/ui/figures.ts";
 import { shoppingWords } from "../words.ts";
 import { BuyLine, NotBought, PrintButton } from "./buy-line.tsx";
 import type { Shopping } from "./load-shopping.ts";

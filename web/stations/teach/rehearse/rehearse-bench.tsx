@@ -9,6 +9,7 @@ import { useState } from "react";
 import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { Button, LinkButton } from "@/ui/button.tsx";
+import { thousands } from "@/ui/figures.ts";
 import { ProgressBar } from "@/ui/progress-bar.tsx";
 import { Sideways } from "@/ui/sideways.tsx";
 import type { RehearseJob } from "@/workers/rehearse-protocol.ts";
@@ -145,9 +146,7 @@ function Working({ progress, runs }: Pick<RehearsalState, "progress"> & { runs: 
       </div>
     );
   return runs === null ? null : (
-    <p className="text-soft text-sm">
-      {say.eveningsEachWithOtherPeoples(runs.toLocaleString("en-GB"))}
-    </p>
+    <p className="text-soft text-sm">{say.eveningsEachWithOtherPeoples(thousands(runs))}</p>
   );
 }
 

@@ -6,6 +6,7 @@ import { widestPlace } from "@elm-basket/core/geometry/widest-place.ts";
 import { type PointerEvent, useMemo, useRef, useState, type WheelEvent } from "react";
 import type { FilmView } from "@/bench/film.ts";
 import { Button } from "@/ui/button.tsx";
+import { decimal } from "@/ui/figures.ts";
 import { filmPictureWords } from "../words.ts";
 import { leadersOf } from "./leaders.ts";
 
@@ -247,7 +248,7 @@ export function FilmPicture({ view, label, state, ticked, onTick, picking, onLig
           {say.text(view.out, over)}
           <span className="whitespace-nowrap">
             {" "}
-            {say.aboutSize((MM_PER_CSS_PX / px).toFixed(1))}
+            {say.aboutSize(decimal(MM_PER_CSS_PX / px, 1))}
           </span>
         </span>
       </figcaption>
