@@ -1,4 +1,5 @@
 import type { Severity } from "@elm-basket/core/findings/finding.ts";
+import type { CSSProperties } from "react";
 import { marksWords } from "./words.ts";
 
 /**
@@ -69,16 +70,13 @@ export function Knot({ state }: { state: KnotState }) {
  * show on card.
  */
 export function FilmDot({ colour, size = 14 }: { colour: string; size?: number }) {
-  const fold = Math.round(size * 0.22);
   return (
     <span
       aria-hidden
-      className="inline-block shrink-0 border border-edge align-[-2px]"
-      style={{
-        width: size,
-        height: size,
-        background: `linear-gradient(225deg, var(--color-paper) ${fold}px, var(--color-edge) ${fold}px ${fold + 1}px, ${colour} ${fold + 1}px)`,
-      }}
+      className="film-dot"
+      style={
+        { "--film": colour, ...(size === 14 ? {} : { "--dot": `${size}px` }) } as CSSProperties
+      }
     />
   );
 }

@@ -2,7 +2,6 @@ import { isPiece } from "@elm-basket/core/cutting/paths.ts";
 import { preflight } from "@elm-basket/core/cutting/preflight.ts";
 import { showMinutes } from "@elm-basket/core/units/time.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
-import Link from "next/link";
 import { isHost } from "@/account/session.ts";
 import { throughOf } from "@/cutting/job.ts";
 import { withStudio } from "@/data/client.ts";
@@ -10,14 +9,12 @@ import { type CutJob, jobsOf, lastTestCut, type Outcome } from "@/data/cut-jobs.
 import type { SheetRow } from "@/data/making.ts";
 import { filmOf, leftBy, scrapsTaken } from "@/data/scraps.ts";
 import { bladeMm } from "@/data/wear.ts";
-import { Findings } from "@/stations/frame/findings.tsx";
-import { labelsOf } from "@/stations/frame/labels.ts";
+import { FindingsOfPlan } from "@/stations/frame/findings-of-plan.tsx";
 import { loadBench, type StationData } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
 import { FileButton, LinkButton } from "@/ui/button.tsx";
 import { learnedWords } from "@/ui/craft/learned.ts";
 import { decimal, showSize } from "@/ui/figures.ts";
-import { FilmDot } from "@/ui/marks.tsx";
 import { Reckoned } from "@/ui/reckoned.tsx";
 import { CutBench } from "./cut-bench.tsx";
 import { CutFile } from "./cut-file.tsx";
@@ -25,6 +22,7 @@ import { Figures } from "./figures.tsx";
 import { handRules } from "./hand-sheet.ts";
 import { LayoutChoice } from "./layout-choice.tsx";
 import { undrawn } from "./load-drawing.ts";
+import { type Load, LoadsList } from "./loads-list.tsx";
 import { MachineChoice } from "./machine-choice.tsx";
 import { MatPlan } from "./mat-plan.tsx";
 import { Parts } from "./parts.tsx";
@@ -43,9 +41,18 @@ export async function CutStation({
   if (!data) return null;
   const { sheets, planned, host } = data;
   const plans = isHost(host);
-  const findings = planned.plan.findings.filter(
-    ({ code, severity }) =>
-      stationOf(code) === "cut" || (severity === "stop" && stationOf(code) === "letter"),
+  const findings = (
+    <FindingsOfPlan
+      acts={plans}
+      classId={id}
+      things={planned.document.things}
+      plan={planned.plan}
+      of={({ code, severity }) =>
+        stationOf(code) === "cut" || (severity === "stop" && stationOf(code) === "letter")
+      }
+      unit={host.studio.unit}
+      quiet=""
+    />
   );
   if (sheets.length === 0)
     return (
@@ -57,15 +64,7 @@ export async function CutStation({
             {say.goToLetter}
           </LinkButton>
         )}
-        <Findings
-          acts={plans}
-          classId={id}
-          things={planned.document.things}
-          findings={findings as never}
-          unit={host.studio.unit}
-          labels={labelsOf(planned.plan)}
-          quiet=""
-        />
+        {findings}
       </div>
     );
   const first = sheets.find(({ cutAt }) => !cutAt) ?? sheets[0];
@@ -84,7 +83,12 @@ export async function CutStation({
       )}
       <section className="lg:border-rule lg:border-r lg:pr-5">
         <h2 className="mb-2 text-lg">{say.loadsInThisOrder}</h2>
-        <Loads data={data} chosen={sheet.nn} />
+        <LoadsList
+          loads={loadsOf(data)}
+          chosen={sheet.nn}
+          classId={id}
+          trim={planned.document.layout.trim}
+        />
         <p className="mt-5 text-soft text-sm">{say.theWholeCutting}</p>
         <p className="font-bold font-head text-2xl">
           <EveningMinutes data={data} />
@@ -147,15 +151,7 @@ export async function CutStation({
           <div>
             <Figures data={data} nn={sheet.nn} outcomes={made.outcomes} />
           </div>
-          <Findings
-            acts={plans}
-            classId={id}
-            things={planned.document.things}
-            findings={findings as never}
-            unit={host.studio.unit}
-            labels={labelsOf(planned.plan)}
-            quiet=""
-          />
+          {findings}
         </div>
         <Parts data={data} sheet={sheet} colour={vinyl.colour} />
       </CutBench>
@@ -240,56 +236,24 @@ function outcomesOf(jobs: readonly CutJob[]): Map<string, Outcome> {
   return new Map(jobs.flatMap(({ outcomes }) => Object.entries(outcomes)));
 }
 
-function Loads({ data, chosen }: { data: StationData; chosen: number }) {
+/** The loads, as a list that a page is sent once and not as it is drawn as well. */
+function loadsOf({ sheets, planned, host }: StationData): Load[] {
   const say = cutStationWords();
-  const { sheets, planned, host } = data;
-  const unit = host.studio.unit;
-  return (
-    <ol>
-      {sheets.map((sheet) => {
-        const vinyl = planned.document.vinyls.find(({ id }) => id === sheet.vinyl);
-        const minutes = sheet.meta.cutMinutes + sheet.meta.loadMinutes;
-        return (
-          <li
-            key={sheet.nn}
-            className={`border-rule border-b ${sheet.nn === chosen ? "border-l-4 border-l-elm bg-paper" : "border-l-4 border-l-transparent"}`}
-          >
-            <Link
-              href={`/classes/${planned.id}/cut?load=${sheet.nn}`}
-              className="flex gap-3 py-2.5 pl-2"
-              aria-current={sheet.nn === chosen ? "true" : undefined}
-              scroll={false}
-            >
-              <span className="pt-1">
-                <FilmDot colour={vinyl?.colour ?? ""} size={26} />
-              </span>
-              <span>
-                <span className="block font-bold">
-                  {sheet.nn} · {vinyl?.name}
-                </span>
-                {sheet.meta.mat && (
-                  <span className="block text-sm">{say.onMat(sheet.meta.mat.mat)}</span>
-                )}
-                <span className="block text-sm">
-                  {sheet.meta.scraps.length > 0 ? (
-                    say.scraps(sheet.meta.scraps.map(({ label }) => label).join(", "))
-                  ) : (
-                    <>
-                      {say.trimWholeSheet(planned.document.layout.trim)}{" "}
-                      <b>{showSize(sheet.meta, unit)}</b>
-                    </>
-                  )}
-                </span>
-                <span className="block text-soft text-sm">
-                  {sheet.cutAt ? say.cut : say.about(kitsOn(sheet), showMinutes(minutes))}
-                </span>
-              </span>
-            </Link>
-          </li>
-        );
-      })}
-    </ol>
-  );
+  return sheets.map((sheet) => {
+    const vinyl = planned.document.vinyls.find(({ id }) => id === sheet.vinyl);
+    const minutes = sheet.meta.cutMinutes + sheet.meta.loadMinutes;
+    const { scraps, mat } = sheet.meta;
+    return {
+      nn: sheet.nn,
+      film: vinyl?.name ?? "",
+      colour: vinyl?.colour ?? "",
+      ...(mat ? { mat: mat.mat } : {}),
+      ...(scraps.length > 0
+        ? { scraps: scraps.map(({ label }) => label).join(", ") }
+        : { size: showSize(sheet.meta, host.studio.unit) }),
+      state: sheet.cutAt ? say.cut : say.about(kitsOn(sheet), showMinutes(minutes)),
+    };
+  });
 }
 
 function EveningMinutes({ data }: { data: StationData }) {

@@ -53,6 +53,9 @@ function CameThrough({
 
 /** What would be shown as nothing is left out. */
 const LEAST_SAVED_MM2 = 500;
+/** A small kit on a large scrap is not nothing. */
+const shareOf = (share: number): string =>
+  `${decimal(share * 100, share > 0 && share < 0.01 ? 1 : 0)} %`;
 const dm2 = (mm2: number): string => figuresWords().dm(decimal(mm2 / 10_000, 1));
 
 const straightSaid = () => ({
@@ -127,7 +130,7 @@ export function Figures({
       <FigureRow
         name={figuresWords().usedForKits}
         reckoning={{
-          title: `${Math.round(meta.share * 100)} %`,
+          title: shareOf(meta.share),
           lines: [
             {
               what: say.shareOfTheCovered(film, words.covers),
@@ -137,7 +140,7 @@ export function Figures({
           rule: words.share,
         }}
       >
-        {Math.round(meta.share * 100)} %
+        {shareOf(meta.share)}
       </FigureRow>
       <FigureRow
         name={figuresWords().loadsOfThisVinyl}

@@ -6,6 +6,7 @@ import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { LengthField, NumberField } from "@/ui/fields.tsx";
 import { showLength } from "@/ui/figures.ts";
+import { Fold } from "@/ui/fold.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { SearchOn } from "./search-on.tsx";
 import { layoutChoiceWords } from "./words.ts";
@@ -86,11 +87,15 @@ export function LayoutChoice({
           />
         </div>
       )}
-      <details className="mt-2">
-        <summary className="min-h-9 list-none text-sm [&::-webkit-details-marker]:hidden">
-          <span className="text-soft">{allowed(own, unit)}. </span>
-          <span className="verb">{say.change}</span>
-        </summary>
+      <Fold
+        className="mt-2"
+        summary={
+          <summary className="min-h-9 list-none text-sm [&::-webkit-details-marker]:hidden">
+            <span className="text-soft">{allowed(own, unit)}. </span>
+            <span className="verb">{say.change}</span>
+          </summary>
+        }
+      >
         <div className="mt-1 grid text-sm">
           <Tick
             words={say.scrapsFirstInTheBox(scraps)}
@@ -176,7 +181,7 @@ export function LayoutChoice({
             />
           )}
         </div>
-      </details>
+      </Fold>
       {own.mode === "tight" && <SearchOn classId={classId} />}
       <SaveNote editor={part} />
     </fieldset>

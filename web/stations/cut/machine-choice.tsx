@@ -10,6 +10,7 @@ import { SaveNote } from "@/stations/frame/save-note.tsx";
 import { usePart } from "@/stations/frame/use-part.ts";
 import { LengthField, NumberField, TextField } from "@/ui/fields.tsx";
 import { showLength, showSize } from "@/ui/figures.ts";
+import { Fold } from "@/ui/fold.tsx";
 import { SelectField } from "@/ui/select-field.tsx";
 import { machineChoiceWords } from "./words.ts";
 
@@ -78,8 +79,10 @@ export function MachineChoice({ classId, cutter, vinyls, vinyl, version, unit, m
       : null;
   const most = dared !== null && own.cutHeight >= dared.most.height - 0.01;
   return (
-    <details className="mt-4">
-      <summary className="verb min-h-10">{say.cutterMatAndFilm}</summary>
+    <Fold
+      className="mt-4"
+      summary={<summary className="verb min-h-10">{say.cutterMatAndFilm}</summary>}
+    >
       <div className="grid gap-3 pt-2 text-sm">
         <SelectField
           label={say.cutterAndMat}
@@ -140,7 +143,7 @@ export function MachineChoice({ classId, cutter, vinyls, vinyl, version, unit, m
         )}
         <SaveNote editor={part} />
       </div>
-    </details>
+    </Fold>
   );
 }
 
@@ -159,8 +162,7 @@ function MachineFields({
 }) {
   const say = machineChoiceWords();
   return (
-    <details>
-      <summary className="verb min-h-9">{say.thisMachinesOwnFigures}</summary>
+    <Fold summary={<summary className="verb min-h-9">{say.thisMachinesOwnFigures}</summary>}>
       <div className="grid grid-cols-2 gap-2 pt-2">
         <div className="col-span-2">
           <TextField
@@ -270,7 +272,7 @@ function MachineFields({
           {say.cutsWithoutAMat}
         </label>
       </div>
-    </details>
+    </Fold>
   );
 }
 

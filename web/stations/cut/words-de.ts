@@ -69,9 +69,6 @@ export const cutStation: typeof en.cutStation = {
   cutFromAnotherMachine: "An einer anderen Maschine schneiden? Diese Ladung als",
   thisLoad: (kind) => `Diese Ladung, ${kind}`,
   allCutFilesZip: "Alle Schneidedateien, zip",
-  onMat: (mat) => `auf Matte ${mat}`,
-  scraps: (scraps) => `Reste ${scraps}`,
-  trimWholeSheet: (trim) => (trim ? "zuschneiden" : "ganzer Bogen"),
   cut: "✓ geschnitten",
   about: (kitsOn, minutes) => `${kitsOn}, etwa ${minutes}`,
   loadCuttingAndLoading: (nn) => `Ladung ${nn}: schneiden und einlegen`,
@@ -85,6 +82,12 @@ export const cutStation: typeof en.cutStation = {
     "Länge aller Schnitte durch die Geschwindigkeit, etwas für jede scharfe Ecke und jedes Heben des Messers, der Weg zwischen den Stücken, Einlegen und Herausnehmen.",
   toWholeMinutes: "Am Ende auf ganze Minuten.",
   kitBoxes: (whole, all) => (whole === all ? kits(whole) : `${all} Rahmen von ${kits(whole)}`),
+};
+
+export const loadsList: typeof en.loadsList = {
+  onMat: (mat) => `auf Matte ${mat}`,
+  scraps: (scraps) => `Reste ${scraps}`,
+  trimWholeSheet: (trim) => (trim ? "zuschneiden" : "ganzer Bogen"),
 };
 
 export const figures: typeof en.figures = {

@@ -65,9 +65,6 @@ export const cutStation = {
   cutFromAnotherMachine: "Cut from another machine? This load as",
   thisLoad: (kind: string): string => `This load, ${kind}`,
   allCutFilesZip: "All cut files, zip",
-  onMat: (mat: number): string => `on mat ${mat}`,
-  scraps: (scraps: string): string => `scraps ${scraps}`,
-  trimWholeSheet: (trim: boolean): string => (trim ? "trim" : "whole sheet"),
   cut: "✓ cut",
   about: (kitsOn: string, minutes: string): string => `${kitsOn}, about ${minutes}`,
   loadCuttingAndLoading: (nn: number): string => `Load ${nn}: cutting, and loading`,
@@ -82,6 +79,12 @@ export const cutStation = {
   toWholeMinutes: "To whole minutes, at the end.",
   kitBoxes: (whole: number, kits: number): string =>
     whole === kits ? counted(whole, "kit") : `${kits} boxes of ${counted(whole, "kit")}`,
+};
+
+export const loadsList = {
+  onMat: (mat: number): string => `on mat ${mat}`,
+  scraps: (scraps: string): string => `scraps ${scraps}`,
+  trimWholeSheet: (trim: boolean): string => (trim ? "trim" : "whole sheet"),
 };
 
 export const figures = {

@@ -17,6 +17,7 @@ export const layoutChoiceWords = /* @__PURE__ */ inLanguage(
   en.layoutChoice,
   () => german().layoutChoice,
 );
+export const loadsListWords = /* @__PURE__ */ inLanguage(en.loadsList, () => german().loadsList);
 export const machineChoiceWords = /* @__PURE__ */ inLanguage(
   en.machineChoice,
   () => german().machineChoice,

@@ -4,9 +4,9 @@ import type { Thing } from "@elm-basket/core/document/document.ts";
 import type { LengthUnit } from "@elm-basket/core/units/length.ts";
 import type { Vinyl } from "@elm-basket/core/weeding/vinyl.ts";
 import dynamic from "next/dynamic";
-import { useState } from "react";
 import type { OpenChoice } from "@/data/choices.ts";
 import { Fetching } from "@/ui/fetched.tsx";
+import { Fold } from "@/ui/fold.tsx";
 import { insist } from "@/ui/insist.ts";
 import { choicesPanelWords } from "./words.ts";
 
@@ -42,20 +42,20 @@ export interface ChoicesProps {
 export function ChoicesPanel(props: ChoicesProps) {
   const say = choicesPanelWords();
   const { open, locked } = props.choices;
-  const [opened, setOpened] = useState(false);
   return (
-    <details
+    <Fold
       className="border-rule border-t pt-2"
       open={open.length > 0}
-      onToggle={(event) => setOpened(opened || event.currentTarget.open)}
+      summary={
+        <summary className="flex min-h-11 items-center justify-between gap-3 font-bold font-head text-lg">
+          <span>{say.participantsChoose}</span>
+          <span className="font-normal font-text text-soft text-sm">
+            {say.toAnswerLocked(open.length, locked)}
+          </span>
+        </summary>
+      }
     >
-      <summary className="flex min-h-11 items-center justify-between gap-3 font-bold font-head text-lg">
-        <span>{say.participantsChoose}</span>
-        <span className="font-normal font-text text-soft text-sm">
-          {say.toAnswerLocked(open.length, locked)}
-        </span>
-      </summary>
-      {(opened || open.length > 0) && <ChoicesBody {...props} />}
-    </details>
+      <ChoicesBody {...props} />
+    </Fold>
   );
 }

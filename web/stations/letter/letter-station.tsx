@@ -3,9 +3,10 @@ import { thingDocument, thingOf } from "@elm-basket/core/document/thing-document
 import { namesLockedAt, openChoices } from "@/data/choices.ts";
 import { withStudio } from "@/data/client.ts";
 import { listFonts } from "@/data/fonts.ts";
+import type { StoredPlan } from "@/data/making.ts";
 import { piecesOfSeats } from "@/data/making.ts";
 import { codeFor } from "@/live/link-code.ts";
-import { Findings } from "@/stations/frame/findings.tsx";
+import { FindingsOfPlan } from "@/stations/frame/findings-of-plan.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadStation } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
@@ -27,10 +28,8 @@ export async function LetterStation({
   const stored = loaded.ok ? loaded.data.planned : loaded.stored;
   const plan = loaded.ok ? loaded.data.planned.plan : null;
   const thing = thingOf(stored.document, query.thing).id;
-  const findings =
-    plan?.findings.filter(
-      ({ code, where }) => stationOf(code) === "letter" && (where.thing ?? thing) === thing,
-    ) ?? null;
+  const isHere = ({ code, where }: StoredPlan["findings"][number]): boolean =>
+    stationOf(code) === "letter" && (where.thing ?? thing) === thing;
   const [fonts, open, lockedAt] = await withStudio(
     host.studioId,
     async (sql) =>
@@ -63,20 +62,17 @@ export async function LetterStation({
         }}
         unit={host.studio.unit}
         labels={plan ? labelsOf(plan) : {}}
-        troubled={(findings ?? []).flatMap((finding) =>
-          finding.where.seat ? [{ seat: finding.where.seat, severity: finding.severity }] : [],
-        )}
+        troubled={(plan?.findings ?? [])
+          .filter(isHere)
+          .flatMap((finding) =>
+            finding.where.seat ? [{ seat: finding.where.seat, severity: finding.severity }] : [],
+          )}
         stored={drawn}
         face={facePicture(thingOf(stored.document, thing).blank)}
         ownFonts={fonts}
         choices={{ link, reach: reachOf(address), locked: lockedAt !== null, open }}
       >
-        <Findings
-          classId={id}
-          findings={findings as never}
-          unit={host.studio.unit}
-          labels={plan ? labelsOf(plan) : {}}
-        />
+        <FindingsOfPlan classId={id} plan={plan} of={isHere} unit={host.studio.unit} />
       </LetterBench>
     </>
   );

@@ -5,7 +5,7 @@ import { schoolsOf } from "@elm-basket/core/proposal/situation.ts";
 import { withStudio } from "@/data/client.ts";
 import { piecesOfSeat } from "@/data/making.ts";
 import { listTrials } from "@/data/trials.ts";
-import { Findings } from "@/stations/frame/findings.tsx";
+import { FindingsOfPlan } from "@/stations/frame/findings-of-plan.tsx";
 import { labelsOf } from "@/stations/frame/labels.ts";
 import { loadStation } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
@@ -77,15 +77,12 @@ export async function MeasureStation({
           path: piece.path,
         }))}
       >
-        <Findings
+        <FindingsOfPlan
           classId={id}
           unit={host.studio.unit}
-          labels={plan ? labelsOf(plan) : {}}
-          findings={
-            (plan?.findings.filter(
-              ({ code, where }) =>
-                stationOf(code) === "measure" && (where.thing ?? thing) === thing,
-            ) ?? null) as never
+          plan={plan ?? null}
+          of={({ code, where }) =>
+            stationOf(code) === "measure" && (where.thing ?? thing) === thing
           }
           quiet={measureStationWords().nothingToReportAbout}
         />

@@ -14,7 +14,7 @@ import { studioPace } from "@/data/pace.ts";
 import { listProjects } from "@/data/projects.ts";
 import { doneTasks } from "@/data/task-marks.ts";
 import { proposedFor } from "@/planning/proposal.ts";
-import { Findings } from "@/stations/frame/findings.tsx";
+import { FindingsOfPlan } from "@/stations/frame/findings-of-plan.tsx";
 import { loadStation, type StationData } from "@/stations/frame/load.ts";
 import { SetLine } from "@/stations/frame/set-line.tsx";
 import { storedLayers } from "@/stations/frame/stored-faces.ts";
@@ -175,12 +175,12 @@ export async function PlanStation({
       <section>
         <Minutes data={data} />
         <h2 className="mt-6 text-lg">{say.whatThePlanSays}</h2>
-        <Findings
+        <FindingsOfPlan
           classId={id}
           things={planned.document.things}
-          findings={planned.plan.findings as never}
+          plan={planned.plan}
+          of={() => true}
           unit={host.studio.unit}
-          labels={labels}
         />
         <h2 className="mt-6 mb-2 text-lg">{say.cautions}</h2>
         <ul>

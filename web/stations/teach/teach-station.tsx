@@ -16,8 +16,7 @@ import { codeFor } from "@/live/link-code.ts";
 import { proposedFor } from "@/planning/proposal.ts";
 import { SHORT_LENGTH } from "@/room/passes.ts";
 import { readState } from "@/room/state.ts";
-import { Findings } from "@/stations/frame/findings.tsx";
-import { labelsOf } from "@/stations/frame/labels.ts";
+import { FindingsOfPlan } from "@/stations/frame/findings-of-plan.tsx";
 import { loadPlanned, type StationData } from "@/stations/frame/load.ts";
 import { stationOf } from "@/stations/frame/readiness.ts";
 import { FileButton, LinkButton } from "@/ui/button.tsx";
@@ -199,13 +198,11 @@ export async function TeachStation({
           unit={host.studio.unit}
         />
         <PlacingOrder rows={proposal.placing} things={things} />
-        <Findings
+        <FindingsOfPlan
           classId={id}
-          findings={
-            planned.plan.findings.filter(({ code }) => stationOf(code) === "teach") as never
-          }
+          plan={planned.plan}
+          of={({ code }) => stationOf(code) === "teach"}
           unit={host.studio.unit}
-          labels={labelsOf(planned.plan)}
           quiet={say.itEndsInTime}
         />
         <FollowLink classId={id} studioId={host.studioId} />
