@@ -23,19 +23,21 @@ import { asked, crossed, searcher } from "./threads.ts";
 /**
  * @param home what the plan is of: the thread that planned it last knows most of it
  * @param tell how far it has come
+ * @param outdated says when nobody wants it any more; heard as long as it waits
  */
 export async function computePlan(
   document: ClassDocument,
   fonts: readonly GivenFont[],
   home?: string,
   tell?: (progress: PlanningProgress) => void,
+  outdated?: AbortSignal,
 ): Promise<ComputedPlan> {
   const job = { kind: "plan" as const, document, fonts, hash: documentHash(document) };
-  if (!tell) return asked(job, { home });
+  if (!tell) return asked(job, { home, outdated });
   const { port1, port2 } = new MessageChannel();
   port1.on("message", tell);
   try {
-    return await asked({ ...job, port: port2 }, { home, transfer: [port2] });
+    return await asked({ ...job, port: port2 }, { home, transfer: [port2], outdated });
   } finally {
     port1.close();
   }

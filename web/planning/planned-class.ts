@@ -16,6 +16,7 @@ import { faultWords } from "../ui/craft/faults.ts";
 import { computePlan } from "./compute.ts";
 import { documentHash } from "./document-hash.ts";
 import { fontsOf } from "./fonts-of.ts";
+import { NewestOnly, Outdated } from "./newest.ts";
 import { type PlanningProgress, tellProgress } from "./progress.ts";
 import { plannedClassWords } from "./words.ts";
 
@@ -67,6 +68,7 @@ export async function plannedClass(studioId: string, id: string): Promise<Planne
       if (!made.kept && tried < MOST_TRIES) continue;
       return { ok: true, value: await shelved(studioId, stored, made) };
     } catch (error) {
+      if (error instanceof Outdated && tried < MOST_READS) continue;
       if (!(error instanceof PlanFault)) throw error;
       // It would end one thread after the other.
       if (error.fault.code === "tooMuchMemory") keepFault(tooLarge, id, hash, error);
@@ -77,6 +79,8 @@ export async function plannedClass(studioId: string, id: string): Promise<Planne
 
 /** Somebody types while it is planned: after so many rounds the last plan is shown. */
 const MOST_TRIES = 4;
+/** What is newer by then is being planned already: each time it is waited for. */
+const MOST_READS = 50;
 
 export type LastPlanned =
   | Planned
@@ -153,6 +157,7 @@ function keepFault(
 
 function planMeanwhile(studioId: string, stored: StoredClass, hash: string): void {
   madeOnce(studioId, stored, hash).catch((error: unknown) => {
+    if (error instanceof Outdated) return;
     if (!(error instanceof PlanFault)) {
       log().error({ err: error, class: stored.id }, "a plan failed");
       return;
@@ -190,28 +195,31 @@ interface Made extends KeptPlan {
   readonly kept: boolean;
 }
 
-const holder = globalThis as typeof globalThis & { elmMaking?: Map<string, Promise<Made>> };
+const holder = globalThis as typeof globalThis & { elmMaking?: NewestOnly<Made> };
 
-/** Whoever asks for the same plan meanwhile waits for the same work. */
+/** Whoever asks for the same plan meanwhile waits for the same work; of older ones nobody does. */
 function madeOnce(studioId: string, stored: StoredClass, hash: string): Promise<Made> {
-  holder.elmMaking ??= new Map();
-  const making = holder.elmMaking;
-  const key = JSON.stringify([studioId, stored.id, hash, stored.versions]);
-  const there = making.get(key);
-  if (there) return there;
-  const made = makeAndKeep(studioId, stored).finally(() => making.delete(key));
-  making.set(key, made);
-  return made;
+  holder.elmMaking ??= new NewestOnly();
+  return holder.elmMaking.ask(`${studioId} ${stored.id}`, hash, { ...stored.versions }, (outdated) =>
+    makeAndKeep(studioId, stored, outdated),
+  );
 }
 
 async function makeAndKeep(
   studioId: string,
   { id, document, versions }: StoredClass,
+  outdated: AbortSignal,
 ): Promise<Made> {
   const tell = (progress: PlanningProgress | null) => tellProgress(studioId, id, progress);
   tell({ stage: "waiting", share: null });
   try {
-    const computed = await computePlan(document, await fontsOf(studioId, document), id, tell);
+    const computed = await computePlan(
+      document,
+      await fontsOf(studioId, document),
+      id,
+      tell,
+      outdated,
+    );
     tell({ stage: "keeping", share: null });
     const kept = await withStudio(studioId, async (sql) => {
       if (!(await isOfVersion(sql, id, versions))) return false;

@@ -52,6 +52,19 @@ describe("work in threads", () => {
     expect(await codeOf(asked(job(1), { within: 20_000 }))).toBe("done");
   });
 
+  it("lets go what nobody wants any more while it waits, and finishes what has begun", async () => {
+    await Promise.all([asked(job(1)), asked(job(1))]);
+    const [begun, waiting] = [new AbortController(), new AbortController()];
+    const others = [asked(job(400), { outdated: begun.signal }), asked(job(400))];
+    const third = codeOf(asked(job(10), { outdated: waiting.signal }));
+    expect(jobsWaiting("asked")).toBe(1);
+    begun.abort();
+    waiting.abort();
+    expect(await third).toMatch(/^Outdated/u);
+    expect(jobsWaiting("asked")).toBe(0);
+    expect((await Promise.all(others)).length).toBe(2);
+  });
+
   it("tells the host's fault as one, by its code", async () => {
     expect(await codeOf(asked(job(1, { fault: { code: "noFreeEvenings", values: {} } })))).toBe(
       "noFreeEvenings",

@@ -7,6 +7,7 @@ import { PlanFault, plainFault } from "@elm-basket/core/faults/plan-fault.ts";
 import { Bounded } from "@elm-basket/core/memory/bounded.ts";
 import { Piscina } from "piscina";
 import type { Crossed, Job } from "../workers/plan.server.ts";
+import { Outdated } from "./newest.ts";
 
 const holder = globalThis as typeof globalThis & { elmWorkers?: Piscina; elmSearcher?: Piscina };
 const MOST_THREADS = 2;
@@ -54,6 +55,8 @@ export interface Asking {
   /** How long it may take once a thread has it, ms. */
   readonly within?: number;
   readonly transfer?: readonly MessagePort[];
+  /** Heard as long as it waits; what a thread has begun is finished, so that its memory stays. */
+  readonly outdated?: AbortSignal | undefined;
 }
 
 /** What goes with a job to the balancer. */
@@ -62,15 +65,23 @@ interface Queued {
   readonly begins: () => void;
 }
 
-/** @throws PlanFault when the document does not allow it, asks for too much, or nobody had time */
+/**
+ * @throws PlanFault when the document does not allow it, asks for too much, or nobody had time
+ * @throws Outdated when nobody wants it any more while it waits
+ */
 export async function asked<T>(
   job: Job,
-  { home, within = LONGEST_MS, transfer = [] }: Asking = {},
+  { home, within = LONGEST_MS, transfer = [], outdated }: Asking = {},
 ): Promise<T> {
+  if (outdated?.aborted) throw new Outdated();
   const over = new AbortController();
   const end = () => over.abort();
   let timer = setTimeout(end, LONGEST_WAIT_MS);
   let begun = false;
+  const letGo = () => {
+    if (!begun) over.abort();
+  };
+  outdated?.addEventListener("abort", letGo);
   const begins = () => {
     begun = true;
     clearTimeout(timer);
@@ -84,12 +95,14 @@ export async function asked<T>(
       workers().run(queued, { signal: over.signal, transferList: [...transfer] }),
     );
   } catch (error) {
+    if (outdated?.aborted && !begun) throw new Outdated();
     if (over.signal.aborted) throw plainFault(begun ? "tookTooLong" : "waitedTooLong");
     if ((error as { readonly code?: unknown }).code === "ERR_WORKER_OUT_OF_MEMORY")
       throw plainFault("tooMuchMemory");
     throw error;
   } finally {
     clearTimeout(timer);
+    outdated?.removeEventListener("abort", letGo);
   }
 }
 
