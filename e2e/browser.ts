@@ -161,6 +161,21 @@ export async function hears(driver: WebDriver, element: WebElement): Promise<voi
   });
 }
 
+/** Opens every fold of the page, and those that were drawn within them. */
+export async function unfold(driver: WebDriver): Promise<void> {
+  const SHUT = By.css("details:not([open])");
+  for (let deep = 0; deep < 4; deep++) {
+    const shut = await driver.findElements(SHUT);
+    if (shut.length === 0) return;
+    for (const fold of shut) {
+      await hears(driver, fold);
+      await driver.executeScript("arguments[0].open = true", fold);
+    }
+    // What lies within is drawn once its opening was heard.
+    await driver.sleep(150);
+  }
+}
+
 export async function waitFor<T>(
   what: () => Promise<T | false | null | undefined>,
   message: string,

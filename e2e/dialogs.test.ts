@@ -8,6 +8,7 @@ import {
   press,
   setOnline,
   setViewport,
+  unfold,
   type Window,
   waitFor,
 } from "./browser.ts";
@@ -161,9 +162,7 @@ describe("curved blanks", () => {
     const { driver } = window;
     await driver.get(`${await demoClass(driver, title)}/measure`);
     await find(driver, By.css("figure svg"));
-    await driver.executeScript(
-      "for (const part of document.querySelectorAll('details')) part.open = true",
-    );
+    await unfold(driver);
     expect(await violations(driver)).toEqual([]);
     await press(driver, byText("button", second));
     await driver.sleep(400);

@@ -8,7 +8,7 @@ import { join } from "node:path";
 import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations } from "./accessibility.ts";
-import { byText, find, openWindow, press, type Window, waitFor } from "./browser.ts";
+import { byText, find, openWindow, press, unfold, type Window, waitFor } from "./browser.ts";
 import {
   addToDesign,
   BASE,
@@ -433,9 +433,7 @@ describe("every part is changed where it is read", () => {
 
   it("cutter at Cut, lead days at Plan", async () => {
     await driver().get(`${address}/cut`);
-    await driver().executeScript(
-      "for (const part of document.querySelectorAll('details')) part.open = true",
-    );
+    await unfold(driver());
     await fill(driver(), "Free at the edge", "6 mm");
     await saved(driver());
     expect((await document(address)).cutter.edgeMargin).toBe(6);

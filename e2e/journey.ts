@@ -1,6 +1,6 @@
 /** Steps that several journeys share: what a host does with hands. */
 import { By, Key, until, type WebDriver } from "selenium-webdriver";
-import { byText, find, hears, press, WAIT_MS, waitFor } from "./browser.ts";
+import { byText, find, hears, press, unfold, WAIT_MS, waitFor } from "./browser.ts";
 
 export const BASE = process.env.ELM_BASE ?? "http://127.0.0.1:3000";
 export const SECOND = process.env.ELM_SECOND ?? BASE;
@@ -24,9 +24,7 @@ export async function openNewStudio(
   email: string,
 ): Promise<void> {
   await driver.get(`${BASE}/sign-in`);
-  await driver.executeScript(
-    "for (const part of document.querySelectorAll('details')) part.open = true",
-  );
+  await unfold(driver);
   const form = "//form[.//input[@name='studio']]";
   for (const [name, value] of Object.entries({
     studio,

@@ -8,7 +8,16 @@ import { join } from "node:path";
 import { By, Key, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { violations, widerThanScreen } from "./accessibility.ts";
-import { byText, find, openWindow, press, setViewport, type Window, waitFor } from "./browser.ts";
+import {
+  byText,
+  find,
+  openWindow,
+  press,
+  setViewport,
+  unfold,
+  type Window,
+  waitFor,
+} from "./browser.ts";
 import {
   BASE,
   choose,
@@ -127,9 +136,7 @@ describe("a cut file that comes back", () => {
   const upload = async (name: string, body: string) => {
     const file = join(folder, name);
     writeFileSync(file, body);
-    await driver.executeScript(
-      "for (const details of document.querySelectorAll('details')) details.open = true",
-    );
+    await unfold(driver);
     await (await find(driver, By.css("input[type=file]"))).sendKeys(file);
   };
 
@@ -156,15 +163,11 @@ describe("a cut file that comes back", () => {
 describe("cutter, mat and film", () => {
   it("another mat lays the kits anew; film with a direction keeps them upright; without a mat thin film is stopped", async () => {
     const before = await drawing();
-    await driver.executeScript(
-      "for (const details of document.querySelectorAll('details')) details.open = true",
-    );
+    await unfold(driver);
     await choose(driver, "Cutter and mat", "narrowFree");
     await shows("without a mat it slips in the cutter");
     await waitFor(async () => (await drawing()) !== before, "the kits were not laid anew");
-    await driver.executeScript(
-      "for (const details of document.querySelectorAll('details')) details.open = true",
-    );
+    await unfold(driver);
     await choose(driver, "Kits lie on Harbour gloss", "none");
     await saved(driver);
     await waitFor(

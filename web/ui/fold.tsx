@@ -1,6 +1,6 @@
 "use client";
 
-import { type ReactNode, useState } from "react";
+import { type ReactNode, useEffect, useRef, useState } from "react";
 
 /**
  * What is shut is neither drawn nor sent until somebody opens it; from then on it stays, with what
@@ -18,8 +18,14 @@ export function Fold({
   readonly children: ReactNode;
 }) {
   const [opened, setOpened] = useState(open);
+  const fold = useRef<HTMLDetailsElement>(null);
+  // Opened by somebody before the scripts of the page were there.
+  useEffect(() => {
+    if (fold.current?.open) setOpened(true);
+  }, []);
   return (
     <details
+      ref={fold}
       className={className}
       open={open}
       onToggle={(event) => {
