@@ -6,6 +6,7 @@
 import { existsSync, mkdirSync, mkdtempSync, renameSync, rmSync, statSync } from "node:fs";
 import { join } from "node:path";
 import { pathToFileURL } from "node:url";
+import { setFlagsFromString } from "node:v8";
 import { newest } from "./machine/newest.mjs";
 import { ensurePackages, ROOT } from "./machine/packages.mjs";
 
@@ -57,6 +58,9 @@ async function built() {
 
 ensurePackages();
 await built();
+// A class of a thousand seats is a million points: without this the heap grows to twice what is in
+// use before anything is cleared away (1.05 GB against 0.53 GB, in the same time).
+setFlagsFromString("--heap-growing-percent=50");
 process.chdir(process.env.INIT_CWD ?? process.cwd());
 process.argv = [process.execPath, ENTRY, ...process.argv.slice(2)];
 await import(pathToFileURL(ENTRY).href);

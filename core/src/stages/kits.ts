@@ -143,7 +143,10 @@ function madeOf(
 function repeated(polygons: Polygons, copies: number): Polygons {
   const box = boxOf(polygons);
   const step = boxHeight(box) + COPY_GAP_MM;
-  return Array.from({ length: copies }, (_, i) => moved(polygons, 0, i * step)).flat();
+  // The first lies where it is: a thousand seats hold a million points.
+  return Array.from({ length: copies }, (_, i) =>
+    i === 0 ? polygons : moved(polygons, 0, i * step),
+  ).flat();
 }
 
 interface Making {
