@@ -1,5 +1,6 @@
 /** A database that goes away and comes back, through a door that the test shuts and opens. */
 import { connect, createServer, type Server, type Socket } from "node:net";
+import postgres from "postgres";
 import { afterAll, expect, it } from "vitest";
 import { closePool, withoutStudio } from "./client.ts";
 import { migrate } from "./migrate.ts";
@@ -69,4 +70,31 @@ it("while it is away each question is answered soon with a fault, and after it i
   expect(Date.now() - back).toBeLessThan(4000);
   for (let round = 0; round < 20; round++) await Promise.all(Array.from({ length: 12 }, ask));
   await door.down();
+});
+
+it("a column added while processes of the old version run fails none of their statements", async () => {
+  await closePool();
+  process.env.ELM_DATABASE_URL = app;
+  const keeper = postgres(owner, { max: 1, onnotice: () => {} });
+  const user = new URL(app).username;
+  await keeper`create table if not exists before_and_after (one integer)`;
+  await keeper`insert into before_and_after values (1)`;
+  await keeper`grant select on before_and_after to ${keeper(user)}`;
+  try {
+    // Two statements, both kept by every connection of the pool.
+    const read = () =>
+      withoutStudio(async (sql) => {
+        const [row] = await sql`select * from before_and_after`;
+        const [again] = await sql`select * from before_and_after where one = ${1}`;
+        await sql`select pg_sleep(0.05)`;
+        return { ...row, again };
+      });
+    await Promise.all(Array.from({ length: 24 }, read));
+    await keeper`alter table before_and_after add column two integer default 2`;
+    const rows = await Promise.all(Array.from({ length: 40 }, read));
+    for (const row of rows) expect(row).toEqual({ one: 1, two: 2, again: { one: 1, two: 2 } });
+  } finally {
+    await keeper`drop table before_and_after`;
+    await keeper.end();
+  }
 });

@@ -37,28 +37,40 @@ export async function closePool(): Promise<void> {
  * nothing outside the transaction.
  */
 export async function withStudio<T>(studioId: string, work: (sql: Sql) => Promise<T>): Promise<T> {
-  for (let tried = 1; ; tried++) {
+  return again(() =>
+    transaction(async (sql) => {
+      await sql`select set_config('elm.studio_id', ${studioId}, true)`;
+      return work(sql);
+    }),
+  );
+}
+
+/** A transaction that sees no studio: for the narrow doors before sign-in. It may run again, too. */
+export async function withoutStudio<T>(work: (sql: Sql) => Promise<T>): Promise<T> {
+  return again(() => transaction(work));
+}
+
+/** Serialisation failure and deadlock: the database has taken the transaction back whole. */
+const WAITED_FOR_EACH_OTHER: ReadonlySet<unknown> = new Set(["40001", "40P01"]);
+const MOST_TRIES = 4;
+/**
+ * Every connection of the pool may know several statements from before a column was added; each is
+ * refused once, forgotten, and then made anew.
+ */
+const MOST_OUTDATED = 60;
+
+async function again<T>(run: () => Promise<T>): Promise<T> {
+  for (let [tried, outdated] = [1, 0]; ; ) {
     try {
-      return await transaction(async (sql) => {
-        await sql`select set_config('elm.studio_id', ${studioId}, true)`;
-        return work(sql);
-      });
+      return await run();
     } catch (error) {
-      // Two transactions that waited for each other: the database has taken this one back whole.
-      if (tried >= MOST_TRIES || !TRY_AGAIN.has(String((error as { code?: unknown }).code)))
-        throw error;
+      const { code, routine } = error as { readonly code?: unknown; readonly routine?: unknown };
+      if (WAITED_FOR_EACH_OTHER.has(code) && tried < MOST_TRIES) tried++;
+      else if (routine === "RevalidateCachedQuery" && outdated < MOST_OUTDATED) outdated++;
+      else throw error;
       transactionsAgain.inc();
     }
   }
-}
-
-/** Serialisation failure and deadlock. */
-const TRY_AGAIN: ReadonlySet<string> = new Set(["40001", "40P01"]);
-const MOST_TRIES = 4;
-
-/** A transaction that sees no studio: for the narrow doors before sign-in. */
-export async function withoutStudio<T>(work: (sql: Sql) => Promise<T>): Promise<T> {
-  return transaction(work);
 }
 
 async function transaction<T>(work: (sql: Sql) => Promise<T>): Promise<T> {
