@@ -123,4 +123,15 @@ describe("a file made to take everything", () => {
     for (const many of [apart, inOne, manyInOne])
       expect(() => readCutSheet(file(many))).toThrow("more points than any load");
   });
+
+  it("a zigzag over itself is refused before anybody waits for it", () => {
+    const zigzag = Array.from({ length: 6000 }, (_, i) =>
+      i % 2 === 0 ? `L${i * 1e-3} ${i * 0.1}` : `L${200 - i * 1e-3} ${(6000 - i) * 0.1}`,
+    );
+    expect(() => readCutSheet(file(`M0 0${zigzag.join("")}Z`))).toThrow("cross themselves");
+  });
+
+  it("what crosses itself a little is read", () => {
+    expect(readCutSheet(file("M0 0L4 4L4 0L0 4Z"))?.pieces[0]?.polygons.length).toBe(2);
+  });
 });

@@ -7,6 +7,7 @@ import { contoursOf, SHAPES } from "../art/svg-shapes.ts";
 import { readTree, type SvgNode } from "../art/svg-tree.ts";
 import { plainFault } from "../faults/plan-fault.ts";
 import { fillRings } from "../geometry/boolean.ts";
+import { crossingsUpTo } from "../geometry/crossings.ts";
 import { flattenLines } from "../geometry/outline.ts";
 import {
   type Box,
@@ -38,10 +39,12 @@ export interface ReadCutSheet {
 
 /** Points of a whole load: ours of two hundred kits have some forty thousand. */
 const MOST_POINTS = 200_000;
+/** Pieces of ours cross nothing; what another program has made of them may a little. */
+const MOST_CROSSINGS = 20_000;
 
 /**
  * Null when the file is no cut sheet of ours: any other drawing.
- * @throws PlanFault when it holds more points than any load of ours
+ * @throws PlanFault when it holds more points than any load of ours, or is a tangle
  */
 export function readCutSheet(text: string): ReadCutSheet | null {
   const tree = readTree(text);
@@ -50,7 +53,7 @@ export function readCutSheet(text: string): ReadCutSheet | null {
   const sheet = Number(attributes["data-sheet"]);
   if (!attributes["data-vinyl"] || !Number.isInteger(sheet) || sheet < 1) return null;
   const pieces: ReadPiece[] = [];
-  walkInto({ pieces, points: 0 }, tree.root, rootMatrix(tree.root), "");
+  walkInto({ pieces, points: 0, crossings: 0 }, tree.root, rootMatrix(tree.root), "");
   return {
     vinyl: attributes["data-vinyl"],
     sheet,
@@ -82,6 +85,7 @@ function rootMatrix({ attributes }: SvgNode): Matrix {
 interface Reading {
   readonly pieces: ReadPiece[];
   points: number;
+  crossings: number;
 }
 
 function walkInto(reading: Reading, node: SvgNode, matrix: Matrix, seat: string): void {
@@ -95,6 +99,8 @@ function walkInto(reading: Reading, node: SvgNode, matrix: Matrix, seat: string)
     if (id !== undefined && SHAPES.has(child.name)) {
       const rings = ringsOf(child, own, MOST_POINTS - reading.points);
       reading.points += rings.reduce((sum, ring) => sum + ring.length, 0);
+      reading.crossings += crossingsUpTo(rings, MOST_CROSSINGS - reading.crossings);
+      if (!Number.isFinite(reading.crossings)) throw plainFault("fileTooTangled");
       reading.pieces.push({ id, seat: inSeat, polygons: fillRings(rings, "evenodd") });
     } else walkInto(reading, child, own, inSeat);
   }

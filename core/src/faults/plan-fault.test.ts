@@ -22,6 +22,7 @@ const PLAIN = [
   "cornerOfScrap",
   "fileTooFine",
   "fileTooSlow",
+  "fileTooTangled",
   "tooMuchMemory",
   "tookTooLong",
   "waitedTooLong",

@@ -21,6 +21,7 @@ export interface FaultValues {
   readonly cornerOfScrap: Record<never, never>;
   readonly fileTooFine: Record<never, never>;
   readonly fileTooSlow: Record<never, never>;
+  readonly fileTooTangled: Record<never, never>;
   readonly tooMuchMemory: Record<never, never>;
   readonly tookTooLong: Record<never, never>;
   readonly waitedTooLong: Record<never, never>;

@@ -25,6 +25,8 @@ const WORDS: { readonly [Code in FaultCode]: (values: FaultValues[Code]) => stri
     "die Datei hat mehr Punkte als jede Ladung dieser Werkstatt: Speichern Sie sie noch einmal, ohne welche hinzuzufügen",
   fileTooSlow: () =>
     "sie zu lesen dauerte länger als zehn Sekunden: Die Formen darin kreuzen einander sehr oft",
+  fileTooTangled: () =>
+    "die Formen darin kreuzen sich öfter als jedes Stück, das man schneiden kann: Speichern Sie sie noch einmal so, wie sie von hier kam",
   tooMuchMemory: () =>
     "es braucht mehr Speicher, als ein Kurs hier haben darf: weniger Plätze, weniger Zeilen für jeden oder einfachere Zeichnungen",
   tookTooLong: () =>

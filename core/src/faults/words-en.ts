@@ -23,6 +23,8 @@ const WORDS: { readonly [Code in FaultCode]: (values: FaultValues[Code]) => stri
     "the file holds more points than any load of this workshop: save it again without adding any",
   fileTooSlow: () =>
     "reading it took longer than ten seconds: the shapes in it cross each other very often",
+  fileTooTangled: () =>
+    "the shapes in it cross themselves more often than any piece that can be cut: save it again as it came from here",
   tooMuchMemory: () =>
     "it takes more memory than one class may have here: make it of fewer seats, fewer lines for each, or simpler drawings",
   tookTooLong: () =>
