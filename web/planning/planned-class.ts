@@ -200,8 +200,11 @@ const holder = globalThis as typeof globalThis & { elmMaking?: NewestOnly<Made> 
 /** Whoever asks for the same plan meanwhile waits for the same work; of older ones nobody does. */
 function madeOnce(studioId: string, stored: StoredClass, hash: string): Promise<Made> {
   holder.elmMaking ??= new NewestOnly();
-  return holder.elmMaking.ask(`${studioId} ${stored.id}`, hash, { ...stored.versions }, (outdated) =>
-    makeAndKeep(studioId, stored, outdated),
+  return holder.elmMaking.ask(
+    `${studioId} ${stored.id}`,
+    hash,
+    { ...stored.versions },
+    (outdated) => makeAndKeep(studioId, stored, outdated),
   );
 }
 

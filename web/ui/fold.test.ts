@@ -6,21 +6,16 @@ import { Fold } from "./fold.tsx";
 
 afterEach(cleanup);
 
-const drawn = (open = false) =>
-  render(
-    element(Fold, {
-      summary: element("summary", null, "More"),
-      open,
-      children: [
-        element(Fold, {
-          key: "deeper",
-          summary: element("summary", null, "Deeper"),
-          children: element("input", { "aria-label": "deep" }),
-        }),
-        element("input", { key: "near", "aria-label": "near" }),
-      ],
-    }),
+const fold = (summary: string, open: boolean, ...within: ReturnType<typeof element>[]) =>
+  element(
+    Fold,
+    { key: summary, summary: element("summary", null, summary), open } as never,
+    within,
   );
+const field = (name: string) => element("input", { key: name, "aria-label": name });
+
+const drawn = (open = false) =>
+  render(fold("More", open, fold("Deeper", false, field("deep")), field("near")));
 
 /** As a browser does it: the attribute, then the event, which does not rise. */
 const toggle = (summary: string, open: boolean) =>
