@@ -231,6 +231,7 @@ async function makeAndKeep(
     });
     return { hash: computed.hash, plan: computed.plan, kept };
   } finally {
-    tell(null);
+    // Of a newer one it is told already how far that is.
+    if (!outdated.aborted) tell(null);
   }
 }

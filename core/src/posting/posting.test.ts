@@ -96,6 +96,14 @@ describe("a list of addresses", () => {
     ]);
   });
 
+  it("with German headings is read whole, ß and all", () => {
+    const text = "Platz;Straße;PLZ;Ort;Land\n2;Am Kai 3;12345;Elmfurt;Deutschland\n";
+    const { rows, findings } = readAddresses(text, seats);
+    expect(findings).toEqual([]);
+    expect(rows[0]?.address.lines).toEqual(["Am Kai 3", "12345 Elmfurt"]);
+    expect(rows[0]?.address.country).toBe("Deutschland");
+  });
+
   it("a cell of several lines stays several lines", () => {
     const { rows } = readAddresses('seat,address\n2,"The Net Loft\n3 Quay Road\nElmford"\n', seats);
     expect(rows[0]?.address).toEqual({

@@ -3,7 +3,7 @@ import type { AddressCode, AddressFinding } from "./address-list.ts";
 
 const WORDS: Record<AddressCode, (text: string) => string> = {
   noHeadings: () =>
-    "die erste Zeile muss die Spalten nennen: seat oder name (Platz oder Name), dann street, postcode, town und, wo es ins Ausland geht, country",
+    "die erste Zeile muss die Spalten nennen: Platz oder Name, dann Straße, PLZ, Ort und, wo es ins Ausland geht, Land",
   noAddress: (text) => `keine Anschrift für ${text}`,
   noSuchSeat: (text) => `einen Platz ${text} gibt es nicht`,
   nobody: (text) =>

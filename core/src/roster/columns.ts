@@ -19,6 +19,7 @@ export function plainHeading(cell: string): string {
     .replace(/\p{M}/gu, "")
     .replace(/ł/gu, "l")
     .replace(/ø/gu, "o")
+    .replace(/ß/gu, "ss")
     .toLowerCase()
     .replace(/[^\p{L}\p{N}.]+/gu, " ")
     .replace(/(^|\s)\.+|\.+(\s|$)/gu, " ")
