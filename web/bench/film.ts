@@ -6,12 +6,12 @@ import { readPiecePath } from "@elm-basket/core/geometry/path.ts";
 import { FAMILY_TRAITS } from "@elm-basket/core/weeding/families.ts";
 import { type Lift, liftOf, type Peel, peelOf } from "@elm-basket/core/weeding/peel.ts";
 import { seeLines } from "@elm-basket/core/weeding/see-lines.ts";
-import { peelingWords } from "@/ui/craft/peeling.ts";
 import { filmsOfClass } from "../data/class-goods.ts";
 import { withStudio } from "../data/client.ts";
 import { type FilmWeed, ownWeedOn, readFilm } from "../data/films.ts";
 import { studioWays } from "../data/sign-in.ts";
 import type { Bench } from "./access.ts";
+import { peelingWords } from "./peeling-words.ts";
 import { filmWords } from "./words.ts";
 
 export interface FilmPiece {

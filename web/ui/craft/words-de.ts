@@ -1,4 +1,7 @@
-/** German words of the core, all of them: they come together where a page is in German. */
+/**
+ * German words of the core that pages show, all of them: they come together where a page is in
+ * German.
+ */
 
 export * as sizing from "@elm-basket/core/advice/sizing-words-de.ts";
 export * as art from "@elm-basket/core/art/words-de.ts";
@@ -15,5 +18,4 @@ export * as rehearsal from "@elm-basket/core/rehearsal/words-de.ts";
 export * as roster from "@elm-basket/core/roster/words-de.ts";
 export * as goods from "@elm-basket/core/stock/words-de.ts";
 export * as schools from "@elm-basket/core/studio/words-de.ts";
-export * as peeling from "@elm-basket/core/weeding/bench-words-de.ts";
 export * as techniques from "@elm-basket/core/weeding/technique-words-de.ts";
